@@ -1,0 +1,112 @@
+package zafu.core.grouping;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+
+/**
+ * One group per band that has students. A group below the smallest size joins the neighbour whose mean is nearer
+ * (the lower one on a tie) until none is; one above the largest is split by similar scores into the fewest groups
+ * that fit. Rule 2, bands.
+ *
+ * @param cuts ascending, on the same "larger is better" footing as {@link Scored#value()}
+ */
+public record BandGroups(List<Double> cuts, Sizes sizes) implements GroupingMethod {
+    public BandGroups {
+        cuts = List.copyOf(cuts);
+    }
+
+    @Override
+    public Proposal propose(List<Scored> students) {
+        if (cuts.isEmpty()) {
+            return new Proposal.Impossible(new Contradiction.NoBands());
+        }
+        if (students.isEmpty()) {
+            return new Proposal.Impossible(new Contradiction.NobodyToPlace());
+        }
+        List<List<Scored>> bands = withoutTooSmall(byBand(students));
+        List<List<Scored>> groups = new ArrayList<>();
+        for (List<Scored> band : bands) {
+            if (band.size() <= sizes.largest()) {
+                groups.add(band);
+            } else if (!splitInto(band, groups)) {
+                return new Proposal.Impossible(Contradiction.ofSizes(band.size(), fewestFor(band.size()), sizes));
+            }
+        }
+        if (groups.size() == 1 && groups.get(0).size() < sizes.smallest()) {
+            return new Proposal.Impossible(Contradiction.ofSizes(students.size(), 1, sizes));
+        }
+        return proposalOf(groups, students);
+    }
+
+    private List<List<Scored>> byBand(List<Scored> students) {
+        TreeMap<Integer, List<Scored>> bands = new TreeMap<>((a, b) -> b - a);
+        students.stream().sorted(Scored.BEST_FIRST).forEach(student -> bands.computeIfAbsent(
+                        (int) cuts.stream()
+                                .filter(cut -> student.value() >= cut)
+                                .count(),
+                        band -> new ArrayList<>())
+                .add(student));
+        return new ArrayList<>(bands.values());
+    }
+
+    private List<List<Scored>> withoutTooSmall(List<List<Scored>> bestFirst) {
+        for (int i = smallestBelowLimit(bestFirst); i >= 0; i = smallestBelowLimit(bestFirst)) {
+            int neighbour = nearerNeighbour(bestFirst, i);
+            int upper = Math.min(i, neighbour);
+            bestFirst.get(upper).addAll(bestFirst.remove(upper + 1));
+        }
+        return bestFirst;
+    }
+
+    /** The smallest group that is too small (the lowest of several), or −1. */
+    private int smallestBelowLimit(List<List<Scored>> groups) {
+        int found = -1;
+        for (int i = 0; i < groups.size(); i++) {
+            int size = groups.get(i).size();
+            if (size < sizes.smallest()
+                    && (found < 0 || size <= groups.get(found).size())) {
+                found = i;
+            }
+        }
+        return groups.size() == 1 ? -1 : found;
+    }
+
+    private static int nearerNeighbour(List<List<Scored>> bestFirst, int i) {
+        if (i == 0) {
+            return 1;
+        }
+        if (i == bestFirst.size() - 1) {
+            return i - 1;
+        }
+        double own = mean(bestFirst.get(i));
+        double toHigher = mean(bestFirst.get(i - 1)) - own;
+        double toLower = own - mean(bestFirst.get(i + 1));
+        return toHigher < toLower ? i - 1 : i + 1;
+    }
+
+    private static double mean(List<Scored> group) {
+        return group.stream().mapToDouble(Scored::value).average().orElseThrow();
+    }
+
+    private int fewestFor(int students) {
+        return (students + sizes.largest() - 1) / sizes.largest();
+    }
+
+    private boolean splitInto(List<Scored> band, List<List<Scored>> groups) {
+        return new SimilarScores(fewestFor(band.size()), sizes)
+                .split(Scored.valuesOf(band))
+                .map(split -> groups.addAll(split.cut(band)))
+                .orElse(false);
+    }
+
+    private static Proposal proposalOf(List<List<Scored>> groups, List<Scored> students) {
+        double cost = groups.stream()
+                .mapToDouble(group -> new SquaredSpread(Scored.valuesOf(group)).ofAll())
+                .sum();
+        double fit = new SquaredSpread(Scored.valuesOf(
+                        students.stream().sorted(Scored.BEST_FIRST).toList()))
+                .fitOf(cost);
+        return Proposal.Groups.of(groups, cost, fit);
+    }
+}

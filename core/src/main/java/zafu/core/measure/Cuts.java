@@ -1,0 +1,31 @@
+package zafu.core.measure;
+
+import java.util.List;
+
+/**
+ * The cut scores of a measure for one grade and season, in ascending order, in the measure's unit.
+ *
+ * @param scores strictly ascending; empty means one single band
+ * @param lowerIsBetter true for scales such as seconds, on which a smaller value is the better one
+ */
+public record Cuts(List<Double> scores, boolean lowerIsBetter) {
+    public Cuts {
+        scores = List.copyOf(scores);
+        for (int i = 1; i < scores.size(); i++) {
+            if (scores.get(i) <= scores.get(i - 1)) {
+                throw new IllegalArgumentException(
+                        "cut " + scores.get(i) + " does not lie above cut " + scores.get(i - 1) + ": cuts ascend");
+            }
+        }
+    }
+
+    /**
+     * The band of a value, 0 for the weakest: the number of cuts that the value reaches. On a
+     * lower-is-better measure a cut is reached from above. Rule 1, bands.
+     */
+    public int bandOf(double value) {
+        return (int) scores.stream()
+                .filter(cut -> lowerIsBetter ? value <= cut : value >= cut)
+                .count();
+    }
+}

@@ -1,0 +1,66 @@
+package zafu.core.schedule;
+
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The days on which a school teaches: its weekdays within its terms, minus closed days. Rule 4, teaching days.
+ *
+ * @param terms in any order; a gap between two terms holds no teaching day
+ */
+public record SchoolCalendar(List<Term> terms, Set<DayOfWeek> weekdays, Set<LocalDate> closed) {
+    public SchoolCalendar {
+        terms = List.copyOf(terms);
+        weekdays = Set.copyOf(weekdays);
+        closed = Set.copyOf(closed);
+    }
+
+    public boolean isTeachingDay(LocalDate day) {
+        return weekdays.contains(day.getDayOfWeek())
+                && !closed.contains(day)
+                && terms.stream().anyMatch(term -> term.contains(day));
+    }
+
+    /**
+     * With {@code days} 0 the day itself if it is a teaching day, else the next one; otherwise the {@code days}-th
+     * teaching day after it. Empty when the terms end before.
+     */
+    public Optional<LocalDate> plusTeachingDays(LocalDate from, int days) {
+        if (days < 0) {
+            throw new IllegalArgumentException("teaching days " + days + " is negative");
+        }
+        if (days == 0 && isTeachingDay(from)) {
+            return Optional.of(from);
+        }
+        int left = Math.max(1, days);
+        LocalDate last = terms.stream().map(Term::to).max(LocalDate::compareTo).orElse(from);
+        for (LocalDate day = from.plusDays(1); !day.isAfter(last); day = day.plusDays(1)) {
+            if (isTeachingDay(day) && --left == 0) {
+                return Optional.of(day);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * A moment moved by teaching days at the same local time of day, so that a clock change does not shift it.
+     * With no days to add, or past the last term, it stays where it is. Rule 4, extra days.
+     */
+    public Instant plusExtraDays(Instant moment, int extraDays, ZoneId zone) {
+        if (extraDays == 0) {
+            return moment;
+        }
+        ZonedDateTime local = moment.atZone(zone);
+        LocalTime time = local.toLocalTime();
+        return plusTeachingDays(local.toLocalDate(), extraDays)
+                .map(day -> day.atTime(time).atZone(zone).toInstant())
+                .orElse(moment);
+    }
+}
