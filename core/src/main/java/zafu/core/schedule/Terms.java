@@ -1,0 +1,87 @@
+package zafu.core.schedule;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Optional;
+import java.util.OptionalInt;
+import zafu.core.schedule.TimeLimit.TimeNeeds;
+
+/**
+ * The terms of a version: how long, from when, until when, how often.
+ *
+ * @param minutes time limit in whole minutes, empty for none
+ * @param includesAccommodations the minutes are not to be multiplied
+ * @param opens from when it can be worked on
+ * @param due when it is expected
+ * @param closes after when nothing is taken
+ * @param tries how many a student has, from 1
+ */
+public record Terms(
+        OptionalInt minutes,
+        boolean includesAccommodations,
+        Optional<Instant> opens,
+        Optional<Instant> due,
+        Optional<Instant> closes,
+        int tries) {
+    public Terms {
+        if (tries < 1) {
+            throw new IllegalArgumentException("tries " + tries + " is below 1");
+        }
+    }
+
+    /** Whether opens ≤ due ≤ closes, as far as they are given. Rule 4. */
+    public boolean inOrder() {
+        return notAfter(opens, due) && notAfter(due, closes) && notAfter(opens, closes);
+    }
+
+    private static boolean notAfter(Optional<Instant> earlier, Optional<Instant> later) {
+        return earlier.isEmpty() || later.isEmpty() || !earlier.get().isAfter(later.get());
+    }
+
+    /**
+     * The terms as they hold for one student: the time by rule 4, due and closes moved by the student's extra
+     * teaching days at the same local time of day.
+     */
+    public ForStudent forStudent(TimeNeeds needs, int extraDays, SchoolCalendar calendar, ZoneId zone) {
+        return new ForStudent(
+                TimeLimit.of(minutes, needs, includesAccommodations, OptionalInt.empty()),
+                opens,
+                due.map(moment -> calendar.plusExtraDays(moment, extraDays, zone)),
+                closes.map(moment -> calendar.plusExtraDays(moment, extraDays, zone)),
+                tries,
+                due.isPresent() || closes.isPresent() ? extraDays : 0);
+    }
+
+    /** @param extraDays by how many teaching days due and closes were moved */
+    public record ForStudent(
+            TimeLimit time,
+            Optional<Instant> opens,
+            Optional<Instant> due,
+            Optional<Instant> closes,
+            int tries,
+            int extraDays) {
+
+        public boolean isOpenAt(Instant moment) {
+            return opens.isEmpty() || !moment.isBefore(opens.get());
+        }
+
+        public boolean isClosedAt(Instant moment) {
+            return closes.isPresent() && !moment.isBefore(closes.get());
+        }
+
+        public boolean isOverdueAt(Instant moment) {
+            return due.isPresent() && moment.isAfter(due.get());
+        }
+
+        /** When a try that starts now ends by itself: after the time limit or when the task closes. Rule 4. */
+        public Optional<Instant> endOfTryStartedAt(Instant start) {
+            OptionalInt limit = time.minutes();
+            Optional<Instant> byTime =
+                    limit.isPresent() ? Optional.of(start.plusSeconds(60L * limit.getAsInt())) : Optional.empty();
+            if (byTime.isPresent() && closes.isPresent()) {
+                return byTime.get().isBefore(closes.get()) ? byTime : closes;
+            }
+            return byTime.or(() -> closes);
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package zafu.server.access;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+
+/** An account of a grown-up. */
+@Entity
+class Adult {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    String name = "";
+    String displayName = "";
+    String passwordHash = "";
+    boolean administrator;
+
+    @Version
+    long version;
+
+    Person.Grown asPerson() {
+        return new Person.Grown(id, displayName, administrator);
+    }
+}

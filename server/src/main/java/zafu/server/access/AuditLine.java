@@ -1,0 +1,35 @@
+package zafu.server.access;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** Who did what, when. Never changed, never deleted. */
+@Entity
+class AuditLine {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    Instant notedAt = Instant.EPOCH;
+
+    @Nullable
+    Long adultId;
+
+    @Nullable
+    Long studentId;
+
+    @Nullable
+    Long classId;
+
+    String what = "";
+
+    @Nullable
+    Long subjectId;
+
+    String facts = "";
+}

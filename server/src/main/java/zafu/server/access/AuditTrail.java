@@ -1,0 +1,41 @@
+package zafu.server.access;
+
+import java.time.Clock;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Keeps a line of who did what, when, in the same transaction as the deed. */
+@Service
+public class AuditTrail {
+    private final AuditLineRepository lines;
+    private final CurrentPerson current;
+    private final Clock clock;
+
+    AuditTrail(AuditLineRepository lines, CurrentPerson current, Clock clock) {
+        this.lines = lines;
+        this.current = current;
+        this.clock = clock;
+    }
+
+    /**
+     * @param what the deed, as a stable word such as {@code task.handed-out}
+     * @param subjectId what it was done to
+     * @param facts a few words for a person who reads the trail
+     */
+    public void note(@Nullable Long classId, String what, @Nullable Long subjectId, String facts) {
+        AuditLine line = new AuditLine();
+        line.notedAt = clock.instant();
+        line.classId = classId;
+        line.what = what;
+        line.subjectId = subjectId;
+        line.facts = facts.length() > 2000 ? facts.substring(0, 2000) : facts;
+        current.anyone().ifPresent(person -> {
+            if (person instanceof Person.Grown adult) {
+                line.adultId = adult.adultId();
+            } else if (person instanceof Person.Learner student) {
+                line.studentId = student.studentId();
+            }
+        });
+        lines.save(line);
+    }
+}

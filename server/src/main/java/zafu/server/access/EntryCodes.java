@@ -1,0 +1,79 @@
+package zafu.server.access;
+
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Issues and reads entry codes: 8 characters of an alphabet without look-alikes. */
+@Service
+public class EntryCodes {
+    private static final String ALPHABET = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
+    private static final int LENGTH = 8;
+    private final SecureRandom random = new SecureRandom();
+    private final EntryCodeRepository codes;
+    private final Clock clock;
+
+    EntryCodes(EntryCodeRepository codes, Clock clock) {
+        this.codes = codes;
+        this.clock = clock;
+    }
+
+    /** A student's code as adults see it. */
+    public record Issued(String code, @Nullable Instant lastUsedAt) {}
+
+    /** Gives the student a fresh code. */
+    public void issue(long studentId) {
+        String code = draw();
+        while (codes.existsByCode(code)) {
+            code = draw();
+        }
+        issue(studentId, code);
+    }
+
+    /** Gives the student this very code; for the demo, whose cards are printed in the README. */
+    public void issue(long studentId, String code) {
+        EntryCode issued = codes.findById(studentId).orElseGet(EntryCode::new);
+        issued.studentId = studentId;
+        issued.code = code;
+        issued.issuedAt = clock.instant();
+        codes.save(issued);
+    }
+
+    public Map<Long, Issued> of(Collection<Long> studentIds) {
+        return codes.findByStudentIdIn(studentIds).stream()
+                .collect(Collectors.toMap(each -> each.studentId, each -> new Issued(each.code, each.lastUsedAt)));
+    }
+
+    /** The student whose code this is; case, spaces and dashes do not matter, nor does O for Q or 0. */
+    Optional<Long> use(String typed) {
+        Optional<EntryCode> found = codes.findByCode(plain(typed));
+        found.ifPresent(code -> {
+            code.lastUsedAt = clock.instant();
+            codes.save(code);
+        });
+        return found.map(code -> code.studentId);
+    }
+
+    /** What a child may mix up is read as the character that can occur in a code. */
+    private static String plain(String typed) {
+        return typed.toUpperCase(java.util.Locale.ROOT)
+                .replaceAll("[^A-Z0-9]", "")
+                .replace('0', 'Q')
+                .replace('O', 'Q')
+                .replace('1', 'J')
+                .replace('I', 'J')
+                .replace('L', 'J');
+    }
+
+    private String draw() {
+        return random.ints(LENGTH, 0, ALPHABET.length())
+                .mapToObj(i -> String.valueOf(ALPHABET.charAt(i)))
+                .collect(Collectors.joining());
+    }
+}

@@ -1,0 +1,63 @@
+package zafu.server.access;
+
+import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import zafu.server.platform.ContentPolicy;
+
+/** The outer wall: pages for everybody, the students' API for students, all other API for adults. */
+@Configuration
+class SecurityConfiguration {
+    @Bean
+    SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/api/session", "/api/sign-in/**", "/api/sign-out", "/api/first-run")
+                        .permitAll()
+                        .requestMatchers("/api/my/**")
+                        .hasRole("STUDENT")
+                        .requestMatchers("/api/**")
+                        .hasRole("ADULT")
+                        .anyRequest()
+                        .permitAll())
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .csrf(CsrfConfigurer::spa)
+                .requestCache(cache -> cache.disable())
+                .exceptionHandling(problems ->
+                        problems.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .headers(headers -> headers.contentSecurityPolicy(
+                                policy -> policy.policyDirectives(ContentPolicy.STRICT))
+                        .referrerPolicy(Customizer.withDefaults()))
+                .build();
+    }
+
+    @Bean
+    SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    @ConditionalOnMissingBean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    /** Accounts are opened by {@link SessionController} alone; without this bean the framework would make one up. */
+    @Bean
+    UserDetailsService nobodyElse() {
+        return name -> {
+            throw new UsernameNotFoundException(name);
+        };
+    }
+}

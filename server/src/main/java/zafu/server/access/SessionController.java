@@ -1,0 +1,111 @@
+package zafu.server.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zafu.server.platform.Refusal;
+
+/** Signing in and out, and who is signed in. */
+@RestController
+class SessionController {
+    private final AdultAccounts adults;
+    private final EntryCodes codes;
+    private final FailureThrottle throttle;
+    private final CurrentPerson current;
+    private final SecurityContextRepository contexts;
+
+    SessionController(
+            AdultAccounts adults,
+            EntryCodes codes,
+            FailureThrottle throttle,
+            CurrentPerson current,
+            SecurityContextRepository contexts) {
+        this.adults = adults;
+        this.codes = codes;
+        this.throttle = throttle;
+        this.current = current;
+        this.contexts = contexts;
+    }
+
+    enum Who {
+        NOBODY,
+        ADULT,
+        STUDENT,
+        /** Nobody has ever signed in here: the school is to be made first. */
+        FIRST_RUN
+    }
+
+    record Session(Who who, @Nullable String displayName) {}
+
+    record AdultSignIn(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String password) {}
+
+    record StudentSignIn(@NotBlank @Size(max = 40) String code) {}
+
+    @GetMapping("/api/session")
+    Session session() {
+        return current.anyone()
+                .map(SessionController::sessionOf)
+                .orElseGet(() -> new Session(adults.none() ? Who.FIRST_RUN : Who.NOBODY, null));
+    }
+
+    @PostMapping("/api/sign-in/adult")
+    Session signIn(@Valid @RequestBody AdultSignIn asked, HttpServletRequest request, HttpServletResponse response) {
+        String address = request.getRemoteAddr();
+        throttle.requireCalm(asked.name, address);
+        Person person = adults.open(asked.name, asked.password).orElseThrow(() -> {
+            throttle.failed(asked.name, address);
+            return Refusal.wrongSignIn("Name and password do not go together. Please try again.");
+        });
+        return signedIn(person, request, response);
+    }
+
+    @PostMapping("/api/sign-in/student")
+    Session signIn(@Valid @RequestBody StudentSignIn asked, HttpServletRequest request, HttpServletResponse response) {
+        String address = request.getRemoteAddr();
+        throttle.requireCalm("code from " + address, address);
+        long student = codes.use(asked.code).orElseThrow(() -> {
+            throttle.failed("", address);
+            return Refusal.wrongSignIn("We do not know this code. Look at your card once more.");
+        });
+        return signedIn(new Person.Learner(student), request, response);
+    }
+
+    @PostMapping("/api/sign-out")
+    void signOut(HttpServletRequest request) {
+        SecurityContextHolder.clearContext();
+        if (request.getSession(false) != null) {
+            request.getSession().invalidate();
+        }
+    }
+
+    private Session signedIn(Person person, HttpServletRequest request, HttpServletResponse response) {
+        String role = person instanceof Person.Grown ? "ROLE_ADULT" : "ROLE_STUDENT";
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                person, null, List.of(new SimpleGrantedAuthority(role))));
+        SecurityContextHolder.setContext(context);
+        request.getSession(true);
+        request.changeSessionId();
+        contexts.saveContext(context, request, response);
+        return sessionOf(person);
+    }
+
+    private static Session sessionOf(Person person) {
+        return person instanceof Person.Grown adult
+                ? new Session(Who.ADULT, adult.displayName())
+                : new Session(Who.STUDENT, null);
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * Who is asking and what they may do: adults, entry codes, roles per class, and the audit trail.
+ */
+@NullMarked
+package zafu.server.access;
+
+import org.jspecify.annotations.NullMarked;

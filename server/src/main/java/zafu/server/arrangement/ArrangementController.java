@@ -1,0 +1,80 @@
+package zafu.server.arrangement;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Arrangements and the bench. */
+@RestController
+class ArrangementController {
+    private final ArrangementService service;
+    private final Bench bench;
+
+    ArrangementController(ArrangementService service, Bench bench) {
+        this.service = service;
+        this.bench = bench;
+    }
+
+    /** @param notPlaced how many students of the class are in none of its groups */
+    record ArrangementCard(
+            long id,
+            String name,
+            String subject,
+            LocalDate beginsOn,
+            LocalDate endsOn,
+            List<GroupCard> groups,
+            int notPlaced) {}
+
+    record GroupCard(long id, String name, int look, List<Long> members) {}
+
+    record NewArrangement(
+            @NotBlank @Size(max = 120) String name,
+            @NotBlank @Size(max = 60) String subject,
+            LocalDate beginsOn,
+            LocalDate endsOn,
+            long measureId) {}
+
+    record Made(long id) {}
+
+    /**
+     * @param groups lowest scores first; absent where nothing can be proposed
+     * @param fit 0 to 1
+     * @param impossible why nothing can be proposed, in a sentence
+     */
+    record Proposed(@Nullable List<List<Long>> groups, @Nullable Double fit, @Nullable String impossible) {}
+
+    @GetMapping("/api/classes/{classId}/arrangements")
+    List<ArrangementCard> arrangements(@PathVariable long classId) {
+        return service.cards(classId);
+    }
+
+    @PostMapping("/api/classes/{classId}/arrangements")
+    Made create(@PathVariable long classId, @Valid @RequestBody NewArrangement wanted) {
+        return new Made(service.create(classId, wanted));
+    }
+
+    @GetMapping("/api/arrangements/{arrangementId}")
+    BenchView bench(@PathVariable long arrangementId) {
+        return service.view(arrangementId);
+    }
+
+    @PostMapping("/api/arrangements/{arrangementId}/proposal")
+    Proposed propose(@PathVariable long arrangementId, @Valid @RequestBody BenchCommand.ProposalAsked asked) {
+        return service.propose(arrangementId, asked);
+    }
+
+    /** Carries out one step and answers with the bench as it is then. */
+    @PostMapping("/api/arrangements/{arrangementId}/steps")
+    BenchView step(@PathVariable long arrangementId, @Valid @RequestBody BenchCommand command) {
+        bench.carryOut(arrangementId, command);
+        return service.view(arrangementId);
+    }
+}

@@ -1,0 +1,128 @@
+package zafu.server.arrangement;
+
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.grouping.Proposal;
+import zafu.core.roster.StudentId;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.arrangement.ArrangementController.ArrangementCard;
+import zafu.server.arrangement.ArrangementController.GroupCard;
+import zafu.server.arrangement.ArrangementController.NewArrangement;
+import zafu.server.arrangement.ArrangementController.Proposed;
+import zafu.server.measure.Measures;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+
+/** Makes and shows arrangements. */
+@Service
+class ArrangementService {
+    private static final int SMALLEST = 3;
+    private static final int LARGEST = 8;
+    private final ArrangementRepository arrangements;
+    private final Arrangements groups;
+    private final BenchReader reader;
+    private final Proposals proposals;
+    private final Measures measures;
+    private final Roster roster;
+    private final ClassPermission permission;
+    private final AuditTrail audit;
+
+    ArrangementService(
+            ArrangementRepository arrangements,
+            Arrangements groups,
+            BenchReader reader,
+            Proposals proposals,
+            Measures measures,
+            Roster roster,
+            ClassPermission permission,
+            AuditTrail audit) {
+        this.arrangements = arrangements;
+        this.groups = groups;
+        this.reader = reader;
+        this.proposals = proposals;
+        this.measures = measures;
+        this.roster = roster;
+        this.permission = permission;
+        this.audit = audit;
+    }
+
+    @Transactional(readOnly = true)
+    List<ArrangementCard> cards(long classId) {
+        permission.requireSee(classId);
+        Set<Long> students =
+                roster.studentsOf(classId).stream().map(Roster.StudentName::id).collect(Collectors.toSet());
+        Map<Long, List<Arrangements.GroupWithMembers>> byArrangement = groups.ofClass(classId).stream()
+                .collect(Collectors.groupingBy(Arrangements.GroupWithMembers::arrangementId));
+        return arrangements.findByClassIdOrderById(classId).stream()
+                .map(each -> card(each, byArrangement.getOrDefault(each.id, List.of()), students))
+                .toList();
+    }
+
+    private static ArrangementCard card(
+            Arrangement of, List<Arrangements.GroupWithMembers> groups, Set<Long> students) {
+        List<GroupCard> cards = groups.stream()
+                .map(group -> new GroupCard(
+                        group.id().value(),
+                        group.name(),
+                        group.look(),
+                        group.members().stream().map(StudentId::value).sorted().toList()))
+                .toList();
+        Set<Long> notPlaced = new LinkedHashSet<>(students);
+        cards.forEach(group -> notPlaced.removeAll(group.members()));
+        return new ArrangementCard(of.id, of.name, of.subject, of.beginsOn, of.endsOn, cards, notPlaced.size());
+    }
+
+    @Transactional
+    long create(long classId, NewArrangement wanted) {
+        permission.requireChange(classId);
+        if (wanted.endsOn().isBefore(wanted.beginsOn())) {
+            throw Refusal.unusableField(
+                    "ends-early",
+                    "endsOn",
+                    "An arrangement that begins on " + wanted.beginsOn() + " cannot end on " + wanted.endsOn() + ".");
+        }
+        Arrangement made = new Arrangement();
+        made.classId = classId;
+        made.name = wanted.name().strip();
+        made.subject = wanted.subject().strip();
+        made.beginsOn = wanted.beginsOn();
+        made.endsOn = wanted.endsOn();
+        made.measureId = measures.card(wanted.measureId()).id();
+        made.smallest = SMALLEST;
+        made.largest = LARGEST;
+        long id = arrangements.save(made).id;
+        audit.note(classId, "arrangement.created", id, made.name);
+        return id;
+    }
+
+    @Transactional(readOnly = true)
+    BenchView view(long arrangementId) {
+        return reader.view(require(arrangementId));
+    }
+
+    @Transactional(readOnly = true)
+    Proposed propose(long arrangementId, BenchCommand.ProposalAsked asked) {
+        Proposal proposal = proposals.propose(require(arrangementId).classId, asked);
+        if (proposal instanceof Proposal.Groups made) {
+            List<List<Long>> bestFirst = made.groups().stream()
+                    .map(group -> group.stream().map(StudentId::value).toList())
+                    .collect(Collectors.toList());
+            Collections.reverse(bestFirst);
+            return new Proposed(bestFirst, made.fit(), null);
+        }
+        return new Proposed(null, null, Proposals.sentence(((Proposal.Impossible) proposal).because()));
+    }
+
+    private Arrangement require(long arrangementId) {
+        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        permission.requireSee(found.classId);
+        return found;
+    }
+}

@@ -1,0 +1,56 @@
+package zafu.server.arrangement;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.springframework.stereotype.Service;
+import zafu.core.roster.GroupId;
+import zafu.core.roster.StudentId;
+
+/** Who is in which group now, for the other features. Permission is theirs to check. */
+@Service
+public class Arrangements {
+    private final ArrangementRepository arrangements;
+    private final ArrangementGroupRepository groups;
+    private final MembershipRepository memberships;
+
+    Arrangements(
+            ArrangementRepository arrangements, ArrangementGroupRepository groups, MembershipRepository memberships) {
+        this.arrangements = arrangements;
+        this.groups = groups;
+        this.memberships = memberships;
+    }
+
+    /** A group on a bench, with its present members. */
+    public record GroupWithMembers(
+            GroupId id, long arrangementId, String arrangementName, String name, int look, Set<StudentId> members) {}
+
+    /** All groups of all arrangements of a class, in the order of the benches. */
+    public List<GroupWithMembers> ofClass(long classId) {
+        Map<Long, String> names = new LinkedHashMap<>();
+        arrangements.findByClassIdOrderById(classId).forEach(each -> names.put(each.id, each.name));
+        Map<Long, Set<StudentId>> members = new LinkedHashMap<>();
+        memberships.findByArrangementIdInAndToAtIsNull(names.keySet()).forEach(each -> members.computeIfAbsent(
+                        each.groupId, id -> new TreeSet<>())
+                .add(new StudentId(each.studentId)));
+        return groups.findByArrangementIdInOrderByArrangementIdAscPlaceAsc(names.keySet()).stream()
+                .filter(group -> !group.removed)
+                .map(group -> new GroupWithMembers(
+                        new GroupId(group.id),
+                        group.arrangementId,
+                        names.getOrDefault(group.arrangementId, ""),
+                        group.name,
+                        group.look,
+                        members.getOrDefault(group.id, Set.of())))
+                .toList();
+    }
+
+    public boolean belongsTo(long arrangementId, long classId) {
+        return arrangements
+                .findById(arrangementId)
+                .filter(found -> found.classId == classId)
+                .isPresent();
+    }
+}

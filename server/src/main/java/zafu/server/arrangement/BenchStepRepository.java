@@ -1,0 +1,10 @@
+package zafu.server.arrangement;
+
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BenchStepRepository extends JpaRepository<BenchStep, Long> {
+    Optional<BenchStep> findFirstByArrangementIdAndUndoneFalseOrderByIdDesc(long arrangementId);
+
+    Optional<BenchStep> findFirstByArrangementIdAndUndoneTrueAndIdGreaterThanOrderById(long arrangementId, long after);
+}

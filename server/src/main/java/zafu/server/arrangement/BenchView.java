@@ -1,0 +1,75 @@
+package zafu.server.arrangement;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zafu.server.measure.Measures;
+
+/**
+ * Everything the bench shows.
+ *
+ * @param groups lowest scores first
+ * @param cuts between neighbours on the line, where one cut can part them
+ * @param fit for each feasible number of groups from 1 to 8
+ * @param suggestedGroups absent where nobody has a score
+ */
+record BenchView(
+        long id,
+        long classId,
+        String name,
+        String subject,
+        LocalDate beginsOn,
+        LocalDate endsOn,
+        Measures.MeasureCard measure,
+        Method method,
+        int smallest,
+        int largest,
+        List<GroupShown> groups,
+        List<StudentShown> students,
+        List<CutShown> cuts,
+        List<Measures.BandCut> bands,
+        List<FitPoint> fit,
+        @Nullable Integer suggestedGroups,
+        boolean canUndo,
+        boolean canRedo,
+        @Nullable LastStep lastStep) {
+
+    record GroupShown(
+            long id,
+            String name,
+            int look,
+            String note,
+            int size,
+            @Nullable Double median,
+            @Nullable Double lowest,
+            @Nullable Double highest) {}
+
+    /**
+     * @param notPlaced why the student is in no group; absent for one who is
+     * @param timeNeed what the teacher may see beside the name, such as "1.5×"
+     */
+    record StudentShown(
+            long id,
+            String givenName,
+            String familyName,
+            @Nullable Long groupId,
+            @Nullable Double value,
+            @Nullable LocalDate takenOn,
+            boolean stale,
+            boolean closeToLine,
+            @Nullable NotPlaced notPlaced,
+            @Nullable String timeNeed) {}
+
+    enum NotPlaced {
+        NO_SCORE,
+        NOT_ASSESSED,
+        BY_HAND
+    }
+
+    record CutShown(long lowerGroupId, long upperGroupId, double value) {}
+
+    record FitPoint(int groups, double fit) {}
+
+    record LastStep(BenchCommand.Kind kind, Instant at, String by) {}
+}

@@ -1,0 +1,63 @@
+package zafu.server.attempt;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** One try at a task. The server's clock alone says when it began and when it ends. */
+@Entity
+class Attempt {
+    /** Who or what handed it in. */
+    enum HandedInBy {
+        STUDENT,
+        TIME
+    }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    long taskId;
+    long versionId;
+    long studentId;
+    int number;
+    Instant startedAt = Instant.EPOCH;
+
+    @Nullable
+    Instant endsAt;
+
+    /** The minutes the student was told they have. */
+    @Nullable
+    Integer minutes;
+
+    @Nullable
+    Instant handedInAt;
+
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    HandedInBy handedInBy;
+
+    @Nullable
+    Integer earned;
+
+    @Nullable
+    Integer possible;
+
+    @Version
+    long version;
+
+    boolean isRunning() {
+        return handedInAt == null;
+    }
+
+    boolean isOverAt(Instant moment) {
+        return endsAt != null && !moment.isBefore(endsAt);
+    }
+}

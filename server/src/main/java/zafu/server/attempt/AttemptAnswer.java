@@ -1,0 +1,30 @@
+package zafu.server.attempt;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** The latest answer to one question of a try, as given. */
+@Entity
+class AttemptAnswer {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    long attemptId;
+    long questionId;
+
+    /** The place of the chosen option for a choice, the text as typed otherwise. */
+    @Column(length = 4000)
+    String given = "";
+
+    @Nullable
+    Integer earned;
+
+    Instant receivedAt = Instant.EPOCH;
+}

@@ -1,0 +1,309 @@
+package zafu.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import zafu.server.platform.TravellingClock;
+
+/** What Ottoline Farrow and her class did up to the morning on which the demo opens. */
+final class DemoWeek {
+    private static final JsonMapper JSON = new JsonMapper();
+    private final int port;
+    private final TravellingClock clock;
+    private final HttpCaller teacher;
+    private final Map<String, JsonNode> students = new LinkedHashMap<>();
+    private final Map<String, Long> texts = new LinkedHashMap<>();
+    private final Map<String, List<JsonNode>> questions = new LinkedHashMap<>();
+
+    DemoWeek(int port, TravellingClock clock) {
+        this.port = port;
+        this.clock = clock;
+        this.teacher = new HttpCaller(port);
+    }
+
+    /** Plays it all and returns the id of the class. */
+    long play() {
+        clock.set(DemoFiller.at("2026-09-14T15:30"));
+        teacher.signInAdult(DemoFiller.TEACHER, DemoFiller.PASSWORD);
+        long classId = bringIn("5-heron-2026-09-14.csv", "2026-09-14", null);
+        clock.set(DemoFiller.at("2026-11-16T15:30"));
+        bringIn("5-heron-2026-11-16.csv", "2026-11-16", classId);
+        clock.set(DemoFiller.at("2027-02-02T15:30"));
+        bringIn("5-heron-2027-02-02.csv", "2027-02-02", classId);
+        bringIn("5-heron-2027-02-05.csv", "2027-02-05", classId);
+        teacher.get("/api/classes/" + classId + "/students")
+                .ok()
+                .forEach(student -> students.put(student.get("givenName").asString(), student));
+        setNeeds(classId);
+        fillLibrary();
+        long reading = arrange(classId, "Salt-marsh reading", "reading", "SIMILAR", 4);
+        long project = arrange(classId, "Marsh project", "science", "BY_HAND", 2);
+        shapeProject(project);
+        placeNotes(reading);
+        long open = handOutOpenTask(classId, reading);
+        work(open);
+        draft(classId, reading, project);
+        return classId;
+    }
+
+    /** Who signs in how, for whoever starts the demo. */
+    String signIns() {
+        return "teacher: name " + DemoFiller.TEACHER + ", password " + DemoFiller.PASSWORD + "\n"
+                + "student: Umi, code " + code("Umi") + " (time and a half)\n"
+                + "student: Hana, code " + code("Hana") + "\n";
+    }
+
+    private String code(String givenName) {
+        return student(givenName).get("entryCode").asString();
+    }
+
+    private JsonNode student(String givenName) {
+        JsonNode found = students.get(givenName);
+        if (found == null) {
+            throw new IllegalStateException("the demo has no student " + givenName);
+        }
+        return found;
+    }
+
+    private long id(String givenName) {
+        return student(givenName).get("id").asLong();
+    }
+
+    private long bringIn(String file, String takenOn, @org.jspecify.annotations.Nullable Long classId) {
+        Map<String, Object> wanted = new LinkedHashMap<>();
+        if (classId != null) {
+            wanted.put("classId", classId);
+        }
+        wanted.put("className", classId == null ? "5 Heron" : "");
+        wanted.put("grade", 5);
+        wanted.put("takenOn", takenOn);
+        JsonNode taken =
+                teacher.upload("/api/class-lists", resource(file), wanted).ok();
+        return taken.get("classId").asLong();
+    }
+
+    private void setNeeds(long classId) {
+        need(classId, "Kofi", "1.5", 0);
+        need(classId, "Umi", "1.5", 0);
+        need(classId, "Quentin", "1.5", 0);
+        need(classId, "Viggo", "2", 2);
+    }
+
+    private void need(long classId, String name, String factor, int extraDays) {
+        teacher.put(
+                "/api/classes/" + classId + "/students/" + id(name) + "/needs",
+                Map.of("timeFactor", new java.math.BigDecimal(factor), "untimed", false, "extraDays", extraDays));
+    }
+
+    private void fillLibrary() {
+        JsonNode library = JSON.readTree(resource("library.json"));
+        library.get("texts").forEach(text -> {
+            long id = teacher.post("/api/library/texts", text).ok().get("id").asLong();
+            texts.put(text.get("title").asString(), id);
+        });
+        library.get("questionSets").forEach(set -> {
+            JsonNode kept = teacher.post("/api/library/question-sets", set).ok();
+            List<JsonNode> ofSet = new ArrayList<>();
+            kept.get("questions").forEach(ofSet::add);
+            questions.put(set.get("title").asString(), ofSet);
+        });
+    }
+
+    private long arrange(long classId, String name, String subject, String method, int groups) {
+        long measure = teacher.get("/api/measures").ok().get(0).get("id").asLong();
+        long id = teacher.post(
+                        "/api/classes/" + classId + "/arrangements",
+                        Map.of(
+                                "name", name,
+                                "subject", subject,
+                                "beginsOn", "2027-02-09",
+                                "endsOn", "2027-03-12",
+                                "measureId", measure))
+                .ok()
+                .get("id")
+                .asLong();
+        Map<String, Object> proposal =
+                Map.of("method", method, "measureId", measure, "groups", groups, "smallest", 3, "largest", 8);
+        step(id, Map.of("kind", "TAKE_PROPOSAL", "proposal", proposal));
+        return id;
+    }
+
+    private JsonNode step(long arrangementId, Map<String, Object> command) {
+        return teacher.post("/api/arrangements/" + arrangementId + "/steps", command)
+                .ok();
+    }
+
+    private List<Long> groupsOf(long arrangementId) {
+        List<Long> ids = new ArrayList<>();
+        teacher.get("/api/arrangements/" + arrangementId)
+                .ok()
+                .get("groups")
+                .forEach(group -> ids.add(group.get("id").asLong()));
+        return ids;
+    }
+
+    private void shapeProject(long project) {
+        List<Long> groups = groupsOf(project);
+        step(project, Map.of("kind", "RENAME", "groupId", groups.get(0), "text", "Ebb"));
+        step(project, Map.of("kind", "RENAME", "groupId", groups.get(1), "text", "Flow"));
+        step(project, Map.of("kind", "PLACE", "groupId", groups.get(0), "students", List.of(id("Farid"))));
+        step(project, Map.of("kind", "PLACE", "groupId", groups.get(1), "students", List.of(id("Ivo"), id("Wren"))));
+    }
+
+    private void placeNotes(long reading) {
+        Iterator<String> notes = List.of(
+                        "Wen at the table daily, decoding long words",
+                        "Vocabulary first, then partner reading",
+                        "Cause and effect in paragraphs",
+                        "Move past the text: compare two sources")
+                .iterator();
+        groupsOf(reading)
+                .forEach(group -> step(reading, Map.of("kind", "NOTE", "groupId", group, "text", notes.next())));
+    }
+
+    private long newTask(long classId, String name, long arrangement) {
+        return teacher.post("/api/classes/" + classId + "/tasks", Map.of("name", name, "arrangementId", arrangement))
+                .ok()
+                .get("id")
+                .asLong();
+    }
+
+    private long handOutOpenTask(long classId, long reading) {
+        clock.set(DemoFiller.at("2027-02-04T16:10"));
+        long task = newTask(classId, "The marsh drinks twice", reading);
+        List<Long> groups = groupsOf(reading);
+        DemoTask edit = new DemoTask(teacher, task, reading);
+        edit.base("The marsh drinks twice", text("Moon, tide, marsh"), questions("Why the marsh floods", 8))
+                .set("minutes", 20)
+                .set("opens", "2027-02-05T09:00")
+                .set("due", "2027-02-10T15:00");
+        edit.version("As it is", List.of(groups.get(2), groups.get(3)));
+        edit.version("Short text", List.of(groups.get(0), groups.get(1)))
+                .own("TEXTS", "texts", text("The marsh drinks twice"))
+                .own("QUESTIONS", "questions", questions("Why the marsh floods", 6))
+                .own("DUE", "due", "2027-02-08T15:00");
+        edit.save();
+        edit.handOut();
+        return task;
+    }
+
+    private List<Long> text(String title) {
+        Long id = texts.get(title);
+        if (id == null) {
+            throw new IllegalStateException("the demo has no text " + title);
+        }
+        return List.of(id);
+    }
+
+    private List<Long> questions(String set, int first) {
+        return questions.getOrDefault(set, List.of()).stream()
+                .limit(first)
+                .map(question -> question.get("id").asLong())
+                .toList();
+    }
+
+    private void work(long task) {
+        String[] friday = {"Juniper 6", "Greta 4", "Odin 5", "Hana 7", "Linnea 6", "Wren 8", "Amara 7", "Soren 8"};
+        for (String each : friday) {
+            clock.set(DemoFiller.at("2027-02-05T10:20"));
+            doTry(task, each.split(" ")[0], Integer.parseInt(each.split(" ")[1]), true);
+        }
+        String[] monday = {"Farid 4", "Nadia 5", "Tamsin 2", "Bodhi 8", "Esme 5", "Calla 7"};
+        for (String each : monday) {
+            clock.set(DemoFiller.at("2027-02-08T13:45"));
+            doTry(task, each.split(" ")[0], Integer.parseInt(each.split(" ")[1]), true);
+        }
+        clock.set(DemoFiller.at("2027-02-08T17:30"));
+        doTry(task, "Rosalind", 3, true);
+        clock.set(DemoFiller.at("2027-02-09T08:04"));
+        doTry(task, "Kofi", 3, false);
+        doTry(task, "Viggo", 2, false);
+    }
+
+    /** Answers the first questions rightly, one more wrongly, and hands in or not. */
+    private void doTry(long task, String name, int right, boolean handIn) {
+        HttpCaller own = new HttpCaller(port).signInStudent(code(name));
+        JsonNode page = own.post("/api/my/tasks/" + task + "/tries", null).ok();
+        long tryId = page.get("id").asLong();
+        int place = 0;
+        for (JsonNode question : page.get("questions")) {
+            boolean rightly = place++ < right;
+            if (rightly || handIn) {
+                own.put(
+                                "/api/my/tries/" + tryId + "/answers/"
+                                        + question.get("id").asLong(),
+                                Map.of("given", rightly ? rightAnswer(question) : wrongAnswer(question)))
+                        .ok();
+            }
+        }
+        if (handIn) {
+            own.post("/api/my/tries/" + tryId + "/hand-in", null).ok();
+        }
+    }
+
+    private String rightAnswer(JsonNode asked) {
+        JsonNode body = questions.values().stream()
+                .flatMap(List::stream)
+                .filter(question ->
+                        question.get("id").asLong() == asked.get("id").asLong())
+                .findFirst()
+                .orElseThrow()
+                .get("body");
+        if (body.has("right")) {
+            return body.get("right").asString();
+        }
+        return body.has("value")
+                ? body.get("value").asString()
+                : body.get("accepted").get(0).asString();
+    }
+
+    private String wrongAnswer(JsonNode asked) {
+        return asked.get("kind").asString().equals("SINGLE_CHOICE")
+                ? String.valueOf(asked.get("options").size() - 1)
+                : "0";
+    }
+
+    private void draft(long classId, long reading, long project) {
+        clock.set(DemoFiller.at("2027-02-08T18:20"));
+        long task = newTask(classId, "Why the marsh floods twice a day", reading);
+        List<Long> groups = groupsOf(reading);
+        DemoTask edit = new DemoTask(teacher, task, reading);
+        edit.base("Why the marsh floods", text("Moon, tide, marsh"), questions("Why the marsh floods", 8))
+                .set("minutes", 20)
+                .set("opens", "2027-02-09T09:00")
+                .set("due", "2027-02-12T15:00");
+        List<Long> both = new ArrayList<>(text("Moon, tide, marsh"));
+        both.addAll(text("A keeper's diary"));
+        List<Long> more = new ArrayList<>(questions("Why the marsh floods", 8));
+        more.addAll(questions("A keeper's diary", 3));
+        edit.version("Two sources", List.of(groups.get(3), groupsOf(project).get(0)))
+                .own("TEXTS", "texts", both)
+                .own("QUESTIONS", "questions", more)
+                .own("MINUTES", "minutes", 30);
+        edit.version("As it is", List.of(groups.get(2)));
+        edit.version("Short text", List.of(groups.get(0), groups.get(1)))
+                .own("TEXTS", "texts", text("The marsh drinks twice"))
+                .own("QUESTIONS", "questions", questions("Why the marsh floods", 6))
+                .own("OPENS", "opens", "2027-02-10T09:00")
+                .own("TRIES", "tries", 2);
+        edit.save();
+    }
+
+    private static byte[] resource(String name) {
+        try (InputStream in = DemoWeek.class.getResourceAsStream("/demo/" + name)) {
+            if (in == null) {
+                throw new IllegalStateException("the demo has no file " + name);
+            }
+            return in.readAllBytes();
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+}

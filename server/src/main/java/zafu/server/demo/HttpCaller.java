@@ -1,0 +1,130 @@
+package zafu.server.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** One person at a browser of their own, speaking Zafu's HTTP as the front end does: session cookie, CSRF and all. */
+public final class HttpCaller {
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final String BOUNDARY = "zafu-part-7f3a91";
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final URI base;
+
+    public HttpCaller(int port) {
+        base = URI.create("http://localhost:" + port);
+    }
+
+    /** A status and a body, which is null where there is none or where it is not JSON. */
+    public record Answer(int status, @Nullable JsonNode body, String text) {
+        /** The body of an answer that must have worked. */
+        public JsonNode ok() {
+            if (status / 100 != 2 || body == null) {
+                throw new IllegalStateException("answered " + status + ": " + text);
+            }
+            return body;
+        }
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, BodyPublishers.noBody(), null);
+    }
+
+    public Answer post(String path, @Nullable Object body) {
+        return sendJson("POST", path, body);
+    }
+
+    public Answer put(String path, Object body) {
+        return sendJson("PUT", path, body);
+    }
+
+    public Answer call(String method, String path, @Nullable Object body) {
+        return sendJson(method, path, body);
+    }
+
+    public HttpCaller signInAdult(String name, String password) {
+        post("/api/sign-in/adult", Map.of("name", name, "password", password)).ok();
+        return this;
+    }
+
+    public HttpCaller signInStudent(String code) {
+        post("/api/sign-in/student", Map.of("code", code)).ok();
+        return this;
+    }
+
+    /** Sends a file and a JSON part named {@code wanted}. */
+    public Answer upload(String path, byte[] file, Object wanted) {
+        String head = "--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"list.csv\"\r\n"
+                + "Content-Type: text/csv\r\n\r\n";
+        String tail = "\r\n--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"wanted\"\r\n"
+                + "Content-Type: application/json\r\n\r\n" + JSON.writeValueAsString(wanted) + "\r\n--" + BOUNDARY
+                + "--\r\n";
+        BodyPublisher parts = BodyPublishers.concat(
+                BodyPublishers.ofString(head), BodyPublishers.ofByteArray(file), BodyPublishers.ofString(tail));
+        return send("POST", path, parts, "multipart/form-data; boundary=" + BOUNDARY);
+    }
+
+    private Answer sendJson(String method, String path, @Nullable Object body) {
+        BodyPublisher publisher = body == null
+                ? BodyPublishers.noBody()
+                : BodyPublishers.ofString(JSON.writeValueAsString(body), StandardCharsets.UTF_8);
+        return send(method, path, publisher, "application/json");
+    }
+
+    private Answer send(String method, String path, BodyPublisher body, @Nullable String type) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(base.resolve(path)).method(method, body);
+        if (type != null) {
+            request.header("Content-Type", type);
+        }
+        if (!method.equals("GET")) {
+            request.header("X-XSRF-TOKEN", csrfToken());
+        }
+        try {
+            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return new Answer(response.statusCode(), json(response), response.body());
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    private static @Nullable JsonNode json(HttpResponse<String> response) {
+        boolean isJson = response.headers()
+                .firstValue("Content-Type")
+                .filter(type -> type.contains("json"))
+                .isPresent();
+        return isJson && !response.body().isEmpty() ? JSON.readTree(response.body()) : null;
+    }
+
+    private String csrfToken() {
+        if (findToken() == null) {
+            get("/api/session");
+        }
+        String token = findToken();
+        return token == null ? "" : token;
+    }
+
+    private @Nullable String findToken() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse(null);
+    }
+}

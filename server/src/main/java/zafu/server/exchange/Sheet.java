@@ -1,0 +1,23 @@
+package zafu.server.exchange;
+
+import java.util.List;
+
+/**
+ * A table as it was found in a file.
+ *
+ * @param header column names as typed, stripped
+ * @param rows every row below the header, cells stripped; a row may be shorter or longer than the header
+ */
+record Sheet(List<String> header, List<Row> rows) {
+
+    /** @param number as a spreadsheet counts: the header is row 1 */
+    record Row(int number, List<String> cells) {
+        String cell(int column) {
+            return column < cells.size() ? cells.get(column) : "";
+        }
+
+        boolean isBlank() {
+            return cells.stream().allMatch(String::isEmpty);
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package zafu.server.library;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+
+/** A question of a set. One that was taken out stays, because answers to it stay. */
+@Entity
+@Table(name = "question")
+class QuestionRow {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    long itemId;
+    int place;
+
+    @Enumerated(EnumType.STRING)
+    QuestionKind kind = QuestionKind.SHORT_ANSWER;
+
+    String prompt = "";
+    int points;
+
+    /** A {@link QuestionBody} as JSON. */
+    @Column(length = 20_000)
+    String body = "";
+
+    boolean removed;
+}

@@ -1,0 +1,11 @@
+package zafu.server.measure;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import zafu.core.measure.Season;
+
+interface MeasureCutRepository extends JpaRepository<MeasureCut, Long> {
+    List<MeasureCut> findByGradeAndSeasonOrderByScore(int grade, Season season);
+
+    List<MeasureCut> findByMeasureIdAndGradeAndSeasonOrderByScore(long measureId, int grade, Season season);
+}

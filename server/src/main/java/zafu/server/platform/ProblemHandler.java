@@ -1,0 +1,94 @@
+package zafu.server.platform;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.ConstraintViolationException;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+
+/** The one place where refusals become HTTP. What a person did wrong and what we did wrong sound different. */
+@RestControllerAdvice
+class ProblemHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(Refusal refusal) {
+        ProblemDetail problem = problem(refusal.status(), refusal.code(), refusal.getMessage());
+        if (!refusal.fields().isEmpty()) {
+            problem.setProperty("fields", refusal.fields());
+        }
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail lostRace(OptimisticLockingFailureException race) {
+        return problem(
+                HttpStatus.CONFLICT,
+                "changed-meanwhile",
+                "Somebody else changed this a moment ago. What is shown now is the newest; please look and try again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(MethodArgumentNotValidException invalid) {
+        List<Refusal.FieldFault> faults = invalid.getFieldErrors().stream()
+                .map(error ->
+                        new Refusal.FieldFault(error.getField(), error.getField() + " " + error.getDefaultMessage()))
+                .toList();
+        String sentence = faults.isEmpty()
+                ? "Something in this request is missing."
+                : faults.get(0).sentence() + ".";
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "invalid-field", sentence);
+        problem.setProperty("fields", faults);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(ConstraintViolationException invalid) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "invalid-field", invalid.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "The request could not be read: it is not of the shape asked for.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(MaxUploadSizeExceededException tooLarge) {
+        return problem(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "file-too-large",
+                "The file is over 5 MB. A class list is far smaller; is it the right file?");
+    }
+
+    @ExceptionHandler
+    ProblemDetail bug(Exception exception, HttpServletRequest request) {
+        if (exception instanceof ErrorResponse known) {
+            ProblemDetail body = known.getBody();
+            body.setProperty("code", "http-" + known.getStatusCode().value());
+            return body;
+        }
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), exception);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "our-mistake",
+                "Something went wrong on our side. Nothing was changed; please try again.");
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, String sentence) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+        problem.setProperty("code", code);
+        return problem;
+    }
+}

@@ -1,0 +1,50 @@
+package zafu.server.platform;
+
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/**
+ * In the API document a record's component is required unless it is {@code @Nullable}: the same contract that the
+ * Java code states, so that the generated types need no guesses.
+ */
+@Component
+@ConditionalOnProperty("springdoc.api-docs.enabled")
+class RequiredUnlessNullable implements ModelConverter {
+    @Override
+    public @Nullable Schema<?> resolve(
+            AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+        JavaType java = Json.mapper().constructType(type.getType());
+        if (schema != null && java != null && java.getRawClass().isRecord()) {
+            Schema<?> model = schema.get$ref() == null
+                    ? schema
+                    : context.getDefinedModels().get(nameIn(schema));
+            if (model != null) {
+                model.setRequired(requiredOf(java.getRawClass()));
+            }
+        }
+        return schema;
+    }
+
+    private static String nameIn(Schema<?> reference) {
+        return reference.get$ref().substring(reference.get$ref().lastIndexOf('/') + 1);
+    }
+
+    private static List<String> requiredOf(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
+                .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                .map(RecordComponent::getName)
+                .toList();
+    }
+}

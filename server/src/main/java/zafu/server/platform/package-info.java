@@ -1,0 +1,7 @@
+/**
+ * What every feature stands on: the clock, refusals and their problem details, the page that carries the front end.
+ */
+@NullMarked
+package zafu.server.platform;
+
+import org.jspecify.annotations.NullMarked;

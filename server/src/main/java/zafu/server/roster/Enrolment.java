@@ -1,0 +1,21 @@
+package zafu.server.roster;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** That a student is in a class. */
+@Entity
+class Enrolment {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    long classId;
+    long studentId;
+    LocalDate beginsOn = LocalDate.EPOCH;
+}

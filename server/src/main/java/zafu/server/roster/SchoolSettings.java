@@ -1,0 +1,111 @@
+package zafu.server.roster;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import zafu.core.schedule.SchoolCalendar;
+import zafu.core.schedule.Term;
+import zafu.server.platform.Refusal;
+
+/** The school's name, zone and calendar, and what its clock says. */
+@Service
+public class SchoolSettings {
+    private final SchoolRepository schools;
+    private final TermRepository terms;
+    private final ClosedDayRepository closedDays;
+    private final Clock clock;
+
+    SchoolSettings(SchoolRepository schools, TermRepository terms, ClosedDayRepository closedDays, Clock clock) {
+        this.schools = schools;
+        this.terms = terms;
+        this.closedDays = closedDays;
+        this.clock = clock;
+    }
+
+    /** A term with its name. */
+    public record NamedTerm(String name, Term dates) {}
+
+    public ZoneId zone() {
+        return ZoneId.of(school().zone);
+    }
+
+    public String name() {
+        return school().name;
+    }
+
+    public LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), zone());
+    }
+
+    /** A moment as the school's clocks show it. */
+    public @Nullable LocalDateTime local(@Nullable Instant moment) {
+        return moment == null ? null : LocalDateTime.ofInstant(moment, zone());
+    }
+
+    /** The moment at which the school's clocks show this; in the hour that a clock change skips, the hour after. */
+    public @Nullable Instant moment(@Nullable LocalDateTime local) {
+        return local == null ? null : local.atZone(zone()).toInstant();
+    }
+
+    public SchoolCalendar calendar() {
+        List<Term> dates = terms.findAll().stream()
+                .map(term -> new Term(term.beginsOn, term.endsOn))
+                .toList();
+        Set<LocalDate> closed = closedDays.findAll().stream()
+                .map(closedDay -> closedDay.closedOn)
+                .collect(Collectors.toSet());
+        return new SchoolCalendar(dates, weekdaysOf(school()), closed);
+    }
+
+    public void create(String name, ZoneId zone, Collection<DayOfWeek> weekdays, List<NamedTerm> namedTerms) {
+        if (schools.count() > 0) {
+            throw Refusal.conflict("school-exists", "This school is set up already. Please sign in.");
+        }
+        School school = new School();
+        school.name = name;
+        school.zone = zone.getId();
+        school.weekdays = weekdays.stream()
+                .distinct()
+                .sorted()
+                .map(day -> String.valueOf(day.getValue()))
+                .collect(Collectors.joining(","));
+        schools.save(school);
+        for (NamedTerm each : namedTerms) {
+            SchoolTerm term = new SchoolTerm();
+            term.name = each.name();
+            term.beginsOn = each.dates().from();
+            term.endsOn = each.dates().to();
+            terms.save(term);
+        }
+    }
+
+    public void close(LocalDate day, String reason) {
+        ClosedDay closed = new ClosedDay();
+        closed.closedOn = day;
+        closed.reason = reason;
+        closedDays.save(closed);
+    }
+
+    private School school() {
+        return schools.findAll().stream()
+                .findFirst()
+                .orElseThrow(() -> Refusal.conflict("no-school", "The school is not set up yet."));
+    }
+
+    private static Set<DayOfWeek> weekdaysOf(School school) {
+        return Arrays.stream(school.weekdays.split(","))
+                .filter(day -> !day.isEmpty())
+                .map(day -> DayOfWeek.of(Integer.parseInt(day)))
+                .collect(Collectors.toSet());
+    }
+}

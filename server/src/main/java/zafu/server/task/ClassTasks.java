@@ -1,0 +1,155 @@
+package zafu.server.task;
+
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import zafu.core.roster.GroupId;
+import zafu.core.roster.StudentId;
+import zafu.core.schedule.SchoolCalendar;
+import zafu.core.schedule.Terms;
+import zafu.core.targeting.Outcome;
+import zafu.core.targeting.Targets;
+import zafu.core.targeting.VersionId;
+import zafu.core.targeting.WhoGetsWhat;
+import zafu.server.arrangement.Arrangements.GroupWithMembers;
+import zafu.server.roster.Roster;
+
+/** Tasks of one class with all that is needed to say who gets what, loaded in a fixed number of reads. */
+final class ClassTasks {
+    private final Map<StudentId, Roster.StudentName> students;
+    private final Map<StudentId, Roster.StudentNeeds> needs;
+    private final List<GroupWithMembers> groups;
+    private final List<TaskWithVersions> tasks;
+    private final Map<Long, List<TriesSoFar.TrySoFar>> tries;
+    private final SchoolCalendar calendar;
+    private final ZoneId zone;
+
+    ClassTasks(
+            Map<StudentId, Roster.StudentName> students,
+            Map<StudentId, Roster.StudentNeeds> needs,
+            List<GroupWithMembers> groups,
+            List<TaskWithVersions> tasks,
+            List<TriesSoFar.TrySoFar> tries,
+            SchoolCalendar calendar,
+            ZoneId zone) {
+        this.students = students;
+        this.needs = needs;
+        this.groups = groups;
+        this.tasks = tasks;
+        this.tries = tries.stream().collect(Collectors.groupingBy(TriesSoFar.TrySoFar::taskId));
+        this.calendar = calendar;
+        this.zone = zone;
+    }
+
+    /** @param versions the base first */
+    record TaskWithVersions(Task task, List<TaskVersion> versions, Map<Long, List<TaskTarget>> targets) {
+        TaskVersion base() {
+            return versions.get(0);
+        }
+
+        Targets targetsOf(TaskVersion version) {
+            boolean everyone = false;
+            Set<GroupId> toGroups = new LinkedHashSet<>();
+            Set<StudentId> toStudents = new LinkedHashSet<>();
+            Set<StudentId> except = new LinkedHashSet<>();
+            for (TaskTarget target : targets.getOrDefault(version.id, List.of())) {
+                switch (target.kind) {
+                    case EVERYONE -> everyone = true;
+                    case GROUP -> toGroups.add(new GroupId(target.groupId));
+                    case STUDENT -> toStudents.add(new StudentId(target.studentId));
+                    case EXCEPT -> except.add(new StudentId(target.studentId));
+                }
+            }
+            return new Targets(new VersionId(version.id), everyone, toGroups, toStudents, except);
+        }
+
+        Optional<TaskVersion.Content> content(VersionId version) {
+            return versions.stream()
+                    .filter(each -> each.id == version.value())
+                    .findFirst()
+                    .map(each -> each.over(base()));
+        }
+    }
+
+    List<TaskWithVersions> tasks() {
+        return tasks;
+    }
+
+    Map<StudentId, Roster.StudentName> students() {
+        return students;
+    }
+
+    List<GroupWithMembers> groups() {
+        return groups;
+    }
+
+    SchoolCalendar calendar() {
+        return calendar;
+    }
+
+    /** Outcomes with the groups as they are. */
+    Map<StudentId, Outcome> outcomes(TaskWithVersions task) {
+        return outcomes(task, Map.of());
+    }
+
+    /**
+     * Outcomes as if some students had other groups of one arrangement.
+     *
+     * @param moved the new group, or empty for none; students who are not keys stay where they are
+     */
+    Map<StudentId, Outcome> outcomesAfter(
+            TaskWithVersions task, long arrangementId, Map<StudentId, Optional<GroupId>> moved) {
+        Map<GroupId, Set<StudentId>> changed = new LinkedHashMap<>();
+        for (GroupWithMembers group : groups) {
+            if (group.arrangementId() == arrangementId) {
+                Set<StudentId> members = new LinkedHashSet<>(group.members());
+                members.removeAll(moved.keySet());
+                moved.forEach((student, to) -> {
+                    if (to.equals(Optional.of(group.id()))) {
+                        members.add(student);
+                    }
+                });
+                changed.put(group.id(), members);
+            }
+        }
+        return outcomes(task, changed);
+    }
+
+    private Map<StudentId, Outcome> outcomes(TaskWithVersions task, Map<GroupId, Set<StudentId>> instead) {
+        Map<GroupId, Set<StudentId>> members = new LinkedHashMap<>();
+        groups.forEach(group -> members.put(group.id(), instead.getOrDefault(group.id(), group.members())));
+        List<Targets> targets = task.versions().stream().map(task::targetsOf).toList();
+        return new WhoGetsWhat(members, targets, running(task)).resolve(new ArrayList<>(students.keySet()));
+    }
+
+    private Map<StudentId, VersionId> running(TaskWithVersions task) {
+        return triesOf(task).stream()
+                .filter(TriesSoFar.TrySoFar::running)
+                .collect(Collectors.toMap(
+                        each -> new StudentId(each.studentId()), each -> new VersionId(each.versionId()), (a, b) -> b));
+    }
+
+    boolean hasStarted(TaskWithVersions task, StudentId student) {
+        return triesOf(task).stream().anyMatch(each -> each.studentId() == student.value());
+    }
+
+    Collection<Long> versionsWithTries(TaskWithVersions task) {
+        return triesOf(task).stream().map(TriesSoFar.TrySoFar::versionId).collect(Collectors.toSet());
+    }
+
+    private List<TriesSoFar.TrySoFar> triesOf(TaskWithVersions task) {
+        return tries.getOrDefault(task.task().id, List.of());
+    }
+
+    Terms.ForStudent termsFor(StudentId student, TaskVersion.Content content) {
+        Roster.StudentNeeds own = needs.getOrDefault(student, Roster.StudentNeeds.NONE);
+        return content.terms().forStudent(own.time(), own.extraDays(), calendar, zone);
+    }
+}

@@ -1,0 +1,13 @@
+package zafu.server.task;
+
+/** What a version can override of the base. */
+public enum Field {
+    TITLE,
+    TEXTS,
+    QUESTIONS,
+    MINUTES,
+    OPENS,
+    DUE,
+    CLOSES,
+    TRIES
+}

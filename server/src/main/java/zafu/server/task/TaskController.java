@@ -1,0 +1,107 @@
+package zafu.server.task;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zafu.server.arrangement.BenchCommand;
+
+/** Tasks: made, changed, handed out, taken back; and what a step on the bench would do to them. */
+@RestController
+class TaskController {
+    private final TaskService service;
+    private final MoveEffects effects;
+
+    TaskController(TaskService service, MoveEffects effects) {
+        this.service = service;
+        this.effects = effects;
+    }
+
+    /**
+     * @param covered how many students get exactly one version
+     * @param conflicts how many two versions claim
+     */
+    record TaskCard(
+            long id,
+            String name,
+            TaskState state,
+            @Nullable LocalDateTime opens,
+            @Nullable LocalDateTime due,
+            int versions,
+            int covered,
+            int conflicts,
+            int students) {}
+
+    record NewTask(@NotBlank @Size(max = 200) String name, @Nullable Long arrangementId) {}
+
+    record Made(long id) {}
+
+    /** @param confirmNotCovered that students who get nothing are meant to */
+    record HandOut(long version, boolean confirmNotCovered) {}
+
+    record TakeBack(long version) {}
+
+    enum EffectKind {
+        KEEPS_STARTED,
+        CHANGES,
+        WITHDRAWN,
+        GAINS,
+        LEADS_TO_CONFLICT
+    }
+
+    /** What a step would do to one open task of one student. */
+    record Effect(
+            long studentId,
+            String givenName,
+            String taskName,
+            EffectKind kind,
+            @Nullable String fromVersion,
+            @Nullable String toVersion) {}
+
+    @GetMapping("/api/classes/{classId}/tasks")
+    List<TaskCard> tasks(@PathVariable long classId) {
+        return service.cards(classId);
+    }
+
+    @PostMapping("/api/classes/{classId}/tasks")
+    Made create(@PathVariable long classId, @Valid @RequestBody NewTask wanted) {
+        return new Made(service.create(classId, wanted));
+    }
+
+    @GetMapping("/api/tasks/{taskId}")
+    TaskView task(@PathVariable long taskId) {
+        return service.view(taskId);
+    }
+
+    @PutMapping("/api/tasks/{taskId}")
+    TaskView change(@PathVariable long taskId, @Valid @RequestBody TaskEdit edit) {
+        service.change(taskId, edit);
+        return service.view(taskId);
+    }
+
+    @PostMapping("/api/tasks/{taskId}/hand-out")
+    TaskView handOut(@PathVariable long taskId, @Valid @RequestBody HandOut asked) {
+        service.handOut(taskId, asked);
+        return service.view(taskId);
+    }
+
+    @PostMapping("/api/tasks/{taskId}/take-back")
+    TaskView takeBack(@PathVariable long taskId, @Valid @RequestBody TakeBack asked) {
+        service.takeBack(taskId, asked);
+        return service.view(taskId);
+    }
+
+    /** Works a step of the bench out without taking it: what it would do to work that students can see. */
+    @PostMapping("/api/arrangements/{arrangementId}/effects")
+    List<Effect> effects(@PathVariable long arrangementId, @Valid @RequestBody BenchCommand command) {
+        return effects.of(arrangementId, command);
+    }
+}

@@ -1,0 +1,221 @@
+package zafu.server.task;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zafu.core.roster.GroupId;
+import zafu.core.roster.StudentId;
+import zafu.core.schedule.Terms;
+import zafu.core.schedule.TimeLimit;
+import zafu.core.targeting.Outcome;
+import zafu.core.targeting.Reach;
+import zafu.core.targeting.Targets;
+import zafu.server.access.AdultAccounts;
+import zafu.server.library.Library;
+import zafu.server.roster.Roster;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.ClassTasks.TaskWithVersions;
+import zafu.server.task.TaskView.TermsShown;
+import zafu.server.task.TaskView.TimeReason;
+
+/** Puts together what a teacher sees of a task. */
+@Component
+class TaskReader {
+    private final TaskLoader loader;
+    private final Library library;
+    private final SchoolSettings school;
+    private final AdultAccounts adults;
+
+    TaskReader(TaskLoader loader, Library library, SchoolSettings school, AdultAccounts adults) {
+        this.loader = loader;
+        this.library = library;
+        this.school = school;
+        this.adults = adults;
+    }
+
+    TaskView view(Task task) {
+        ClassTasks loaded = loader.only(task);
+        TaskWithVersions one = loaded.tasks().get(0);
+        Map<StudentId, Outcome> outcomes = loaded.outcomes(one);
+        return new TaskView(
+                task.id,
+                task.classId,
+                task.name,
+                task.state,
+                task.version,
+                task.arrangementId,
+                task.handedOutAt,
+                nameOf(task.handedOutBy),
+                versions(one, loaded.versionsWithTries(one)),
+                students(loaded, one, outcomes),
+                HandOutCheck.problems(loaded, one, outcomes, school.zone()));
+    }
+
+    private @Nullable String nameOf(@Nullable Long adultId) {
+        return adultId == null ? null : adults.displayNames(List.of(adultId)).get(adultId);
+    }
+
+    private List<TaskView.VersionShown> versions(TaskWithVersions task, Collection<Long> withTries) {
+        Set<Long> texts = new TreeSet<>();
+        Set<Long> questions = new TreeSet<>();
+        task.versions().forEach(version -> {
+            texts.addAll(version.texts);
+            questions.addAll(version.questions);
+        });
+        Map<Long, Library.Text> textsById = library.texts(texts);
+        Map<Long, Library.Asked> questionsById = library.questions(questions);
+        return task.versions().stream()
+                .map(version -> shown(task, version, textsById, questionsById, withTries.contains(version.id)))
+                .toList();
+    }
+
+    private TaskView.VersionShown shown(
+            TaskWithVersions task,
+            TaskVersion version,
+            Map<Long, Library.Text> texts,
+            Map<Long, Library.Asked> questions,
+            boolean started) {
+        TaskVersion.Content content = version.over(task.base());
+        Terms terms = content.terms();
+        return new TaskView.VersionShown(
+                version.id,
+                version.isBase(),
+                version.staffName,
+                version.overridden(),
+                content.title(),
+                content.texts().stream()
+                        .filter(texts::containsKey)
+                        .map(texts::get)
+                        .map(text -> new TaskView.TextRef(text.id(), text.title(), text.level()))
+                        .toList(),
+                content.questions(),
+                content.questions().stream()
+                        .filter(questions::containsKey)
+                        .mapToInt(id -> questions.get(id).points())
+                        .sum(),
+                terms.minutes().isPresent() ? terms.minutes().getAsInt() : null,
+                terms.includesAccommodations(),
+                local(terms.opens()),
+                local(terms.due()),
+                local(terms.closes()),
+                terms.tries(),
+                shown(task.targetsOf(version)),
+                started);
+    }
+
+    private static TaskView.TargetsShown shown(Targets targets) {
+        return new TaskView.TargetsShown(
+                targets.everyone(),
+                targets.groups().stream().map(GroupId::value).sorted().toList(),
+                targets.students().stream().map(StudentId::value).sorted().toList(),
+                targets.except().stream().map(StudentId::value).sorted().toList());
+    }
+
+    private List<TaskView.StudentShown> students(
+            ClassTasks loaded, TaskWithVersions task, Map<StudentId, Outcome> outcomes) {
+        Map<Long, TaskVersion.Content> contents = new LinkedHashMap<>();
+        task.versions().forEach(version -> contents.put(version.id, version.over(task.base())));
+        List<TaskView.StudentShown> shown = new ArrayList<>();
+        outcomes.forEach((id, outcome) -> {
+            Roster.StudentName name = loaded.students().get(id);
+            Optional<TaskVersion.Content> content = outcome.given().map(version -> contents.get(version.value()));
+            shown.add(new TaskView.StudentShown(
+                    id.value(),
+                    name.givenName(),
+                    name.familyName(),
+                    getsOf(outcome),
+                    content.map(TaskVersion.Content::versionId).orElse(null),
+                    claimsOf(outcome),
+                    content.map(found -> shown(loaded.termsFor(id, found))).orElse(null)));
+        });
+        return shown;
+    }
+
+    private static TaskView.Gets getsOf(Outcome outcome) {
+        if (outcome instanceof Outcome.Gets) {
+            return TaskView.Gets.ONE;
+        }
+        return outcome instanceof Outcome.Conflict ? TaskView.Gets.CONFLICT : TaskView.Gets.NOTHING;
+    }
+
+    private static List<TaskView.Claim> claimsOf(Outcome outcome) {
+        if (outcome instanceof Outcome.Gets gets) {
+            return List.of(claim(gets));
+        }
+        return outcome instanceof Outcome.Conflict conflict
+                ? conflict.claims().stream().map(TaskReader::claim).toList()
+                : List.of();
+    }
+
+    private static TaskView.Claim claim(Outcome.Gets gets) {
+        Reach reach = gets.reach();
+        List<Long> groups = reach instanceof Reach.ByGroups by
+                ? by.groups().stream().map(GroupId::value).toList()
+                : List.of();
+        return new TaskView.Claim(gets.version().value(), viaOf(reach), groups);
+    }
+
+    private static TaskView.Via viaOf(Reach reach) {
+        if (reach instanceof Reach.Started) {
+            return TaskView.Via.STARTED;
+        }
+        if (reach instanceof Reach.ByName) {
+            return TaskView.Via.NAME;
+        }
+        return reach instanceof Reach.ByGroups ? TaskView.Via.GROUPS : TaskView.Via.EVERYONE;
+    }
+
+    private TermsShown shown(Terms.ForStudent terms) {
+        TimeLimit time = terms.time();
+        return new TermsShown(
+                time.minutes().isPresent() ? time.minutes().getAsInt() : null,
+                reasonOf(time),
+                setOf(time),
+                factorOf(time),
+                local(terms.opens()),
+                local(terms.due()),
+                local(terms.closes()),
+                terms.extraDays());
+    }
+
+    private static TimeReason reasonOf(TimeLimit time) {
+        if (time instanceof TimeLimit.Extended) {
+            return TimeReason.EXTENDED;
+        }
+        if (time instanceof TimeLimit.Untimed) {
+            return TimeReason.UNTIMED;
+        }
+        if (time instanceof TimeLimit.AlreadyIncludes) {
+            return TimeReason.ALREADY_INCLUDES;
+        }
+        if (time instanceof TimeLimit.ForThisStudent) {
+            return TimeReason.FOR_THIS_STUDENT;
+        }
+        return time instanceof TimeLimit.AsSet ? TimeReason.AS_SET : TimeReason.NO_LIMIT;
+    }
+
+    private static @Nullable Integer setOf(TimeLimit time) {
+        if (time instanceof TimeLimit.Untimed untimed) {
+            return untimed.instead();
+        }
+        return time instanceof TimeLimit.Extended extended ? (Integer) extended.set() : null;
+    }
+
+    private static @Nullable BigDecimal factorOf(TimeLimit time) {
+        return time instanceof TimeLimit.Extended extended ? extended.factor() : null;
+    }
+
+    private @Nullable LocalDateTime local(Optional<Instant> moment) {
+        return school.local(moment.orElse(null));
+    }
+}

@@ -1,0 +1,11 @@
+package zafu.server.task;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface TaskTargetRepository extends JpaRepository<TaskTarget, Long> {
+    List<TaskTarget> findByVersionIdInOrderById(Collection<Long> versionIds);
+
+    void deleteByVersionIdIn(Collection<Long> versionIds);
+}

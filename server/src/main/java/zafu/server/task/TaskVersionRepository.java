@@ -1,0 +1,9 @@
+package zafu.server.task;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface TaskVersionRepository extends JpaRepository<TaskVersion, Long> {
+    List<TaskVersion> findByTaskIdInAndRemovedFalseOrderByTaskIdAscPlaceAsc(Collection<Long> taskIds);
+}

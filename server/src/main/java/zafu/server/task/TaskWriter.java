@@ -1,0 +1,156 @@
+package zafu.server.task;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import zafu.core.roster.GroupId;
+import zafu.core.roster.StudentId;
+import zafu.server.library.Library;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.ClassTasks.TaskWithVersions;
+import zafu.server.task.TaskEdit.VersionEdit;
+import zafu.server.task.TaskTarget.Kind;
+
+/** Writes base, versions and targets as a teacher wants them; refuses ids that are not of this class. */
+@Component
+class TaskWriter {
+    private final TaskVersionRepository versions;
+    private final TaskTargetRepository targets;
+    private final Library library;
+    private final SchoolSettings school;
+    private final EntityManager entities;
+
+    TaskWriter(
+            TaskVersionRepository versions,
+            TaskTargetRepository targets,
+            Library library,
+            SchoolSettings school,
+            EntityManager entities) {
+        this.versions = versions;
+        this.targets = targets;
+        this.library = library;
+        this.school = school;
+        this.entities = entities;
+    }
+
+    void touch(Task task) {
+        entities.lock(task, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
+        entities.flush();
+    }
+
+    void write(ClassTasks loaded, TaskEdit edit) {
+        TaskWithVersions task = loaded.tasks().get(0);
+        requireKnown(loaded, task, edit);
+        Map<Long, TaskVersion> known = new LinkedHashMap<>();
+        task.versions().forEach(version -> known.put(version.id, version));
+        removeLeftOut(loaded, task, edit);
+        targets.deleteByVersionIdIn(known.keySet());
+        int place = TaskVersion.BASE;
+        for (VersionEdit wanted : edit.versions()) {
+            TaskVersion version = wanted.id() == null ? new TaskVersion() : known.get(wanted.id());
+            version.taskId = task.task().id;
+            version.place = place++;
+            fill(version, wanted);
+            long id = versions.save(version).id;
+            targets.saveAll(targetsOf(id, wanted.targets()));
+        }
+        versions.flush();
+    }
+
+    private static void requireKnown(ClassTasks loaded, TaskWithVersions task, TaskEdit edit) {
+        Set<Long> known = task.versions().stream().map(version -> version.id).collect(Collectors.toSet());
+        boolean versionsKnown =
+                edit.versions().stream().allMatch(wanted -> wanted.id() == null || known.contains(wanted.id()));
+        if (!versionsKnown || !task.base().id.equals(edit.versions().get(0).id())) {
+            throw Refusal.notFound("version");
+        }
+        Set<GroupId> groups = loaded.groups().stream().map(group -> group.id()).collect(Collectors.toSet());
+        for (VersionEdit wanted : edit.versions()) {
+            TaskView.TargetsShown to = wanted.targets();
+            if (!to.groups().stream().map(GroupId::new).allMatch(groups::contains)) {
+                throw Refusal.notFound("group");
+            }
+            List<Long> named = new ArrayList<>(to.students());
+            named.addAll(to.except());
+            if (!named.stream().map(StudentId::new).allMatch(loaded.students()::containsKey)) {
+                throw Refusal.notFound("student");
+            }
+        }
+    }
+
+    private void removeLeftOut(ClassTasks loaded, TaskWithVersions task, TaskEdit edit) {
+        Set<Long> kept = edit.versions().stream()
+                .map(VersionEdit::id)
+                .filter(id -> id != null)
+                .collect(Collectors.toSet());
+        for (TaskVersion version : task.versions()) {
+            if (!kept.contains(version.id)) {
+                if (loaded.versionsWithTries(task).contains(version.id)) {
+                    throw Refusal.conflict(
+                            "version-started",
+                            "\"" + version.staffName + "\" cannot be removed: a student has begun it.");
+                }
+                version.removed = true;
+                versions.save(version);
+            }
+        }
+    }
+
+    private void fill(TaskVersion version, VersionEdit wanted) {
+        Set<Field> own = version.isBase() ? EnumSet.allOf(Field.class) : wanted.overrides();
+        version.staffName = wanted.staffName().strip();
+        version.override(version.isBase() ? Set.of() : own);
+        version.title = own.contains(Field.TITLE) ? wanted.title().strip() : null;
+        version.minutes = own.contains(Field.MINUTES) ? wanted.minutes() : null;
+        version.includesAccommodations = own.contains(Field.MINUTES) && wanted.includesAccommodations();
+        version.opensAt = own.contains(Field.OPENS) ? school.moment(wanted.opens()) : null;
+        version.dueAt = own.contains(Field.DUE) ? school.moment(wanted.due()) : null;
+        version.closesAt = own.contains(Field.CLOSES) ? school.moment(wanted.closes()) : null;
+        version.tries = own.contains(Field.TRIES) ? wanted.tries() : null;
+        version.texts = replaced(version.texts, own.contains(Field.TEXTS) ? requireTexts(wanted.texts()) : List.of());
+        version.questions = replaced(
+                version.questions, own.contains(Field.QUESTIONS) ? requireQuestions(wanted.questions()) : List.of());
+    }
+
+    /** The collection itself is kept where nothing changed, so that nothing is written. */
+    private static List<Long> replaced(List<Long> now, List<Long> wanted) {
+        if (!new ArrayList<>(now).equals(wanted)) {
+            now.clear();
+            now.addAll(wanted);
+        }
+        return now;
+    }
+
+    private List<Long> requireTexts(List<Long> ids) {
+        if (library.texts(ids).size() != Set.copyOf(ids).size()) {
+            throw Refusal.notFound("text");
+        }
+        return ids;
+    }
+
+    private List<Long> requireQuestions(List<Long> ids) {
+        if (library.questions(ids).size() != Set.copyOf(ids).size()) {
+            throw Refusal.notFound("question");
+        }
+        return ids;
+    }
+
+    private static List<TaskTarget> targetsOf(long versionId, TaskView.TargetsShown wanted) {
+        List<TaskTarget> made = new ArrayList<>();
+        if (wanted.everyone()) {
+            made.add(TaskTarget.of(versionId, Kind.EVERYONE, null, null));
+        }
+        wanted.groups().forEach(group -> made.add(TaskTarget.of(versionId, Kind.GROUP, group, null)));
+        wanted.students().forEach(student -> made.add(TaskTarget.of(versionId, Kind.STUDENT, null, student)));
+        wanted.except().forEach(student -> made.add(TaskTarget.of(versionId, Kind.EXCEPT, null, student)));
+        return made;
+    }
+}
