@@ -42,7 +42,7 @@ class ArrangementController {
             LocalDate endsOn,
             long measureId) {}
 
-    record Made(long id) {}
+    record MadeArrangement(long id) {}
 
     /**
      * @param groups lowest scores first; absent where nothing can be proposed
@@ -57,8 +57,8 @@ class ArrangementController {
     }
 
     @PostMapping("/api/classes/{classId}/arrangements")
-    Made create(@PathVariable long classId, @Valid @RequestBody NewArrangement wanted) {
-        return new Made(service.create(classId, wanted));
+    MadeArrangement create(@PathVariable long classId, @Valid @RequestBody NewArrangement wanted) {
+        return new MadeArrangement(service.create(classId, wanted));
     }
 
     @GetMapping("/api/arrangements/{arrangementId}")

@@ -93,9 +93,9 @@ class BenchReader {
         return new BenchView.LastStep(step.kind, step.takenAt, by);
     }
 
-    private static BenchView.GroupShown shown(BenchState.Group group, BenchState state, Line line) {
+    private static BenchView.BenchGroup shown(BenchState.Group group, BenchState state, Line line) {
         GroupFigures figures = GroupFigures.of(state.membersOf(group.id()).size(), line.plainValues(group.id()));
-        return new BenchView.GroupShown(
+        return new BenchView.BenchGroup(
                 group.id(),
                 group.name(),
                 group.look(),
@@ -110,16 +110,16 @@ class BenchReader {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 
-    private List<BenchView.StudentShown> students(Arrangement of, BenchState state, Line line) {
+    private List<BenchView.BenchStudent> students(Arrangement of, BenchState state, Line line) {
         Map<StudentId, Roster.StudentName> names = roster.byId(of.classId);
         Map<StudentId, Roster.StudentNeeds> needs = roster.needsOf(names.keySet());
         Set<StudentId> close = line.closeToLine();
-        List<BenchView.StudentShown> shown = new ArrayList<>();
+        List<BenchView.BenchStudent> shown = new ArrayList<>();
         names.forEach((id, name) -> {
             Optional<Long> group = state.groupOf(id.value());
             CountingValue value = line.value(id);
             CountingValue.Counts counts = value instanceof CountingValue.Counts found ? found : null;
-            shown.add(new BenchView.StudentShown(
+            shown.add(new BenchView.BenchStudent(
                     id.value(),
                     name.givenName(),
                     name.familyName(),

@@ -25,8 +25,8 @@ record BenchView(
         Method method,
         int smallest,
         int largest,
-        List<GroupShown> groups,
-        List<StudentShown> students,
+        List<BenchGroup> groups,
+        List<BenchStudent> students,
         List<CutShown> cuts,
         List<Measures.BandCut> bands,
         List<FitPoint> fit,
@@ -35,7 +35,7 @@ record BenchView(
         boolean canRedo,
         @Nullable LastStep lastStep) {
 
-    record GroupShown(
+    record BenchGroup(
             long id,
             String name,
             int look,
@@ -49,7 +49,7 @@ record BenchView(
      * @param notPlaced why the student is in no group; absent for one who is
      * @param timeNeed what the teacher may see beside the name, such as "1.5×"
      */
-    record StudentShown(
+    record BenchStudent(
             long id,
             String givenName,
             String familyName,

@@ -37,13 +37,13 @@ class ClassListController {
             LocalDate takenOn,
             @Nullable List<ColumnUse> columns) {}
 
-    record Preview(List<Column> columns, List<Row> rows, int good, int withProblem) {}
+    record Preview(List<ListColumn> columns, List<ListRow> rows, int good, int withProblem) {}
 
     /** @param samples the first few cells that are not blank */
-    record Column(String name, ColumnUse use, List<String> samples) {}
+    record ListColumn(String name, ColumnUse use, List<String> samples) {}
 
     /** @param scores in the order of the score columns; absent is "not assessed" */
-    record Row(
+    record ListRow(
             int number,
             String givenName,
             String familyName,

@@ -49,8 +49,8 @@ class ClassListService {
         Sheet sheet = SheetReader.read(file);
         List<ColumnUse> uses = usesFor(sheet, wanted);
         List<ReadRow> rows = reading(sheet, uses, wanted).rows();
-        List<ClassListController.Column> columns = uses.stream()
-                .map(use -> new ClassListController.Column(
+        List<ClassListController.ListColumn> columns = uses.stream()
+                .map(use -> new ClassListController.ListColumn(
                         sheet.header().get(use.column()), use, samples(sheet, use.column())))
                 .toList();
         int bad = (int) rows.stream().filter(row -> row.problem() != null).count();
@@ -192,7 +192,7 @@ class ClassListService {
                 .toList();
     }
 
-    private static ClassListController.Row shown(ReadRow row, Sheet sheet, List<ColumnUse> uses) {
+    private static ClassListController.ListRow shown(ReadRow row, Sheet sheet, List<ColumnUse> uses) {
         Sheet.Row typed = sheet.rows().stream()
                 .filter(each -> each.number() == row.number())
                 .findFirst()
@@ -202,7 +202,7 @@ class ClassListService {
                         row.scores().get(use.column()) instanceof ScoreText.Score number ? number.value() : null,
                         typed.cell(use.column())))
                 .toList();
-        return new ClassListController.Row(
+        return new ClassListController.ListRow(
                 row.number(), row.givenName(), row.familyName(), row.grade(), scores, row.problem());
     }
 }

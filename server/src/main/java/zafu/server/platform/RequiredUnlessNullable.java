@@ -10,6 +10,8 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -21,12 +23,15 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("springdoc.api-docs.enabled")
 class RequiredUnlessNullable implements ModelConverter {
+    private final Map<String, Class<?>> byName = new ConcurrentHashMap<>();
+
     @Override
     public @Nullable Schema<?> resolve(
             AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
         Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
         JavaType java = Json.mapper().constructType(type.getType());
         if (schema != null && java != null && java.getRawClass().isRecord()) {
+            requireNameOfItsOwn(java.getRawClass());
             Schema<?> model = schema.get$ref() == null
                     ? schema
                     : context.getDefinedModels().get(nameIn(schema));
@@ -35,6 +40,14 @@ class RequiredUnlessNullable implements ModelConverter {
             }
         }
         return schema;
+    }
+
+    /** The document names a record by its simple name; two of one name would silently become one. */
+    private void requireNameOfItsOwn(Class<?> record) {
+        Class<?> before = byName.putIfAbsent(record.getSimpleName(), record);
+        if (before != null && before != record) {
+            throw new IllegalStateException(before + " and " + record + " have one name in the API document");
+        }
     }
 
     private static String nameIn(Schema<?> reference) {

@@ -35,11 +35,11 @@ class ProgressController {
 
     /** @param id absent for those in no group; {@code medians} has one entry a task, without a value where none is marked */
     record GroupRows(
-            @Nullable Long id, String name, @Nullable Integer look, List<StudentRow> students, List<Median> medians) {}
+            @Nullable Long id, String name, @Nullable Integer look, List<ProgressRow> students, List<Median> medians) {}
 
     record Median(@Nullable Double earned) {}
 
-    record StudentRow(long id, String givenName, String familyName, List<Cell> cells) {}
+    record ProgressRow(long id, String givenName, String familyName, List<Cell> cells) {}
 
     enum State {
         /** The task was not given to this student. */

@@ -22,8 +22,8 @@ import zafu.server.attempt.Tries;
 import zafu.server.attempt.Tries.TryShown;
 import zafu.server.progress.ProgressController.Cell;
 import zafu.server.progress.ProgressController.GroupRows;
+import zafu.server.progress.ProgressController.ProgressRow;
 import zafu.server.progress.ProgressController.State;
-import zafu.server.progress.ProgressController.StudentRow;
 import zafu.server.progress.ProgressController.TaskColumn;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -63,7 +63,7 @@ class ProgressService {
         permission.requireSee(classId);
         List<TaskForClass> columns = tasks.handedOut(classId);
         Map<Long, Map<Long, TryShown>> lastTries = lastTries(columns);
-        Map<StudentId, StudentRow> rows = new LinkedHashMap<>();
+        Map<StudentId, ProgressRow> rows = new LinkedHashMap<>();
         roster.byId(classId).forEach((id, name) -> rows.put(id, row(id, name, columns, lastTries)));
         return new ProgressController.Grid(
                 columnsOf(columns, rows), gathered(classId, arrangementId, rows, columns.size()));
@@ -76,13 +76,13 @@ class ProgressService {
                         TryShown::taskId, Collectors.toMap(TryShown::studentId, each -> each, (a, b) -> b)));
     }
 
-    private StudentRow row(
+    private ProgressRow row(
             StudentId id, Roster.StudentName name, List<TaskForClass> columns, Map<Long, Map<Long, TryShown>> tries) {
         List<Cell> cells = columns.stream()
                 .map(task -> cell(
                         task, id, tries.getOrDefault(task.taskId(), Map.of()).get(id.value())))
                 .toList();
-        return new StudentRow(id.value(), name.givenName(), name.familyName(), cells);
+        return new ProgressRow(id.value(), name.givenName(), name.familyName(), cells);
     }
 
     private Cell cell(TaskForClass task, StudentId student, @Nullable TryShown done) {
@@ -111,7 +111,7 @@ class ProgressService {
         return terms.isOverdueAt(now) ? State.LATE : State.NOT_STARTED;
     }
 
-    private List<TaskColumn> columnsOf(List<TaskForClass> columns, Map<StudentId, StudentRow> rows) {
+    private List<TaskColumn> columnsOf(List<TaskForClass> columns, Map<StudentId, ProgressRow> rows) {
         List<TaskColumn> shown = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {
             TaskForClass task = columns.get(i);
@@ -143,12 +143,12 @@ class ProgressService {
     }
 
     private List<GroupRows> gathered(
-            long classId, @Nullable Long arrangementId, Map<StudentId, StudentRow> rows, int columns) {
+            long classId, @Nullable Long arrangementId, Map<StudentId, ProgressRow> rows, int columns) {
         Set<StudentId> left = new LinkedHashSet<>(rows.keySet());
         List<GroupRows> groups = new ArrayList<>();
         for (Arrangements.GroupWithMembers group : arrangements.ofClass(classId)) {
             if (Objects.equals(group.arrangementId(), arrangementId)) {
-                List<StudentRow> members = rows.entrySet().stream()
+                List<ProgressRow> members = rows.entrySet().stream()
                         .filter(row -> group.members().contains(row.getKey()))
                         .map(Map.Entry::getValue)
                         .toList();
@@ -158,13 +158,13 @@ class ProgressService {
             }
         }
         if (!left.isEmpty()) {
-            List<StudentRow> others = left.stream().map(rows::get).toList();
+            List<ProgressRow> others = left.stream().map(rows::get).toList();
             groups.add(new GroupRows(null, "", null, others, medians(others, columns)));
         }
         return groups;
     }
 
-    private static List<ProgressController.Median> medians(List<StudentRow> rows, int columns) {
+    private static List<ProgressController.Median> medians(List<ProgressRow> rows, int columns) {
         List<ProgressController.Median> medians = new ArrayList<>();
         for (int i = 0; i < columns; i++) {
             int column = i;

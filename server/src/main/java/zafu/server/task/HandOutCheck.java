@@ -14,16 +14,16 @@ import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
 import zafu.server.task.ClassTasks.TaskWithVersions;
-import zafu.server.task.TaskView.Problem;
 import zafu.server.task.TaskView.ProblemKind;
+import zafu.server.task.TaskView.TaskProblem;
 
 /** Everything that stands in the way of handing a task out, and what should be looked at first. Rule 3. */
 final class HandOutCheck {
     private HandOutCheck() {}
 
-    static List<Problem> problems(
+    static List<TaskProblem> problems(
             ClassTasks loaded, TaskWithVersions task, Map<StudentId, Outcome> outcomes, ZoneId zone) {
-        List<Problem> problems = new ArrayList<>();
+        List<TaskProblem> problems = new ArrayList<>();
         addWhom(problems, outcomes);
         Set<Long> used = outcomes.values().stream()
                 .flatMap(outcome -> outcome.given().stream())
@@ -38,16 +38,16 @@ final class HandOutCheck {
         return problems;
     }
 
-    private static void addWhom(List<Problem> problems, Map<StudentId, Outcome> outcomes) {
+    private static void addWhom(List<TaskProblem> problems, Map<StudentId, Outcome> outcomes) {
         List<Long> conflicts = students(outcomes, Outcome.Conflict.class);
         List<Long> none = students(outcomes, Outcome.NotCovered.class);
         if (!conflicts.isEmpty()) {
-            problems.add(new Problem(ProblemKind.CONFLICTS, true, null, conflicts));
+            problems.add(new TaskProblem(ProblemKind.CONFLICTS, true, null, conflicts));
         }
         if (none.size() == outcomes.size()) {
-            problems.add(new Problem(ProblemKind.NOBODY, true, null, List.of()));
+            problems.add(new TaskProblem(ProblemKind.NOBODY, true, null, List.of()));
         } else if (!none.isEmpty()) {
-            problems.add(new Problem(ProblemKind.NOT_COVERED, false, null, none));
+            problems.add(new TaskProblem(ProblemKind.NOT_COVERED, false, null, none));
         }
     }
 
@@ -58,7 +58,7 @@ final class HandOutCheck {
                 .toList();
     }
 
-    private static void addContent(List<Problem> problems, TaskVersion.Content content) {
+    private static void addContent(List<TaskProblem> problems, TaskVersion.Content content) {
         if (content.questions().isEmpty()) {
             add(problems, ProblemKind.NOTHING_TO_DO, true, content.versionId());
         }
@@ -67,7 +67,8 @@ final class HandOutCheck {
         }
     }
 
-    private static void addDates(List<Problem> problems, TaskVersion.Content content, ClassTasks loaded, ZoneId zone) {
+    private static void addDates(
+            List<TaskProblem> problems, TaskVersion.Content content, ClassTasks loaded, ZoneId zone) {
         Terms terms = content.terms();
         if (!terms.inOrder()) {
             add(problems, ProblemKind.DATES_OUT_OF_ORDER, true, content.versionId());
@@ -86,7 +87,7 @@ final class HandOutCheck {
                 .isPresent();
     }
 
-    private static void add(List<Problem> problems, ProblemKind kind, boolean stops, @Nullable Long versionId) {
-        problems.add(new Problem(kind, stops, versionId, List.of()));
+    private static void add(List<TaskProblem> problems, ProblemKind kind, boolean stops, @Nullable Long versionId) {
+        problems.add(new TaskProblem(kind, stops, versionId, List.of()));
     }
 }

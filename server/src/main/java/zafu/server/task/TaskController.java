@@ -42,7 +42,7 @@ class TaskController {
 
     record NewTask(@NotBlank @Size(max = 200) String name, @Nullable Long arrangementId) {}
 
-    record Made(long id) {}
+    record MadeTask(long id) {}
 
     /** @param confirmNotCovered that students who get nothing are meant to */
     record HandOut(long version, boolean confirmNotCovered) {}
@@ -72,8 +72,8 @@ class TaskController {
     }
 
     @PostMapping("/api/classes/{classId}/tasks")
-    Made create(@PathVariable long classId, @Valid @RequestBody NewTask wanted) {
-        return new Made(service.create(classId, wanted));
+    MadeTask create(@PathVariable long classId, @Valid @RequestBody NewTask wanted) {
+        return new MadeTask(service.create(classId, wanted));
     }
 
     @GetMapping("/api/tasks/{taskId}")

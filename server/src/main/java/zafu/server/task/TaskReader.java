@@ -121,15 +121,15 @@ class TaskReader {
                 targets.except().stream().map(StudentId::value).sorted().toList());
     }
 
-    private List<TaskView.StudentShown> students(
+    private List<TaskView.Recipient> students(
             ClassTasks loaded, TaskWithVersions task, Map<StudentId, Outcome> outcomes) {
         Map<Long, TaskVersion.Content> contents = new LinkedHashMap<>();
         task.versions().forEach(version -> contents.put(version.id, version.over(task.base())));
-        List<TaskView.StudentShown> shown = new ArrayList<>();
+        List<TaskView.Recipient> shown = new ArrayList<>();
         outcomes.forEach((id, outcome) -> {
             Roster.StudentName name = loaded.students().get(id);
             Optional<TaskVersion.Content> content = outcome.given().map(version -> contents.get(version.value()));
-            shown.add(new TaskView.StudentShown(
+            shown.add(new TaskView.Recipient(
                     id.value(),
                     name.givenName(),
                     name.familyName(),

@@ -140,8 +140,8 @@ class TaskService {
     @Transactional
     void handOut(long taskId, TaskController.HandOut asked) {
         Task task = requireToChange(taskId, asked.version());
-        List<TaskView.Problem> problems = requireNothingStops(task);
-        Optional<TaskView.Problem> left = problems.stream()
+        List<TaskView.TaskProblem> problems = requireNothingStops(task);
+        Optional<TaskView.TaskProblem> left = problems.stream()
                 .filter(problem -> problem.kind() == TaskView.ProblemKind.NOT_COVERED)
                 .findFirst();
         if (left.isPresent() && !asked.confirmNotCovered()) {
@@ -183,17 +183,17 @@ class TaskService {
         events.publishEvent(new TaskChanged(task.classId, task.id));
     }
 
-    private List<TaskView.Problem> requireNothingStops(Task task) {
+    private List<TaskView.TaskProblem> requireNothingStops(Task task) {
         ClassTasks loaded = loader.only(task);
         TaskWithVersions one = loaded.tasks().get(0);
-        List<TaskView.Problem> problems = HandOutCheck.problems(loaded, one, loaded.outcomes(one), school.zone());
-        problems.stream().filter(TaskView.Problem::stops).findFirst().ifPresent(problem -> {
+        List<TaskView.TaskProblem> problems = HandOutCheck.problems(loaded, one, loaded.outcomes(one), school.zone());
+        problems.stream().filter(TaskView.TaskProblem::stops).findFirst().ifPresent(problem -> {
             throw Refusal.conflict("hand-out-stopped", sentence(problem, one));
         });
         return problems;
     }
 
-    private static String sentence(TaskView.Problem problem, TaskWithVersions task) {
+    private static String sentence(TaskView.TaskProblem problem, TaskWithVersions task) {
         Map<Long, String> names = new LinkedHashMap<>();
         task.versions().forEach(version -> names.put(version.id, version.staffName));
         String version = problem.versionId() == null ? "" : names.getOrDefault(problem.versionId(), "");

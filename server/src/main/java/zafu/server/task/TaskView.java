@@ -24,8 +24,8 @@ record TaskView(
         @Nullable Instant handedOutAt,
         @Nullable String handedOutBy,
         List<VersionShown> versions,
-        List<StudentShown> students,
-        List<Problem> problems) {
+        List<Recipient> students,
+        List<TaskProblem> problems) {
 
     /**
      * A version with everything it takes from the base filled in.
@@ -67,7 +67,7 @@ record TaskView(
      * @param claims with CONFLICT: the versions and how they came
      * @param terms with ONE
      */
-    record StudentShown(
+    record Recipient(
             long id,
             String givenName,
             String familyName,
@@ -126,5 +126,5 @@ record TaskView(
      * @param versionId the version it is about, where it is about one
      * @param students whom it is about
      */
-    record Problem(ProblemKind kind, boolean stops, @Nullable Long versionId, List<Long> students) {}
+    record TaskProblem(ProblemKind kind, boolean stops, @Nullable Long versionId, List<Long> students) {}
 }

@@ -1,0 +1,65 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+
+/** What the server says when something cannot be done: a stable code and one sentence for the person. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    sentence: string,
+  ) {
+    super(sentence);
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split("; ").find((each) => each.startsWith(`${name}=`));
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : "";
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== "GET") {
+      request.headers.set("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
+    }
+    return request;
+  },
+};
+
+const problems: Middleware = {
+  async onResponse({ response }) {
+    if (!response.ok) {
+      throw await problemOf(response);
+    }
+    return response;
+  },
+};
+
+async function problemOf(response: Response): Promise<ApiProblem> {
+  try {
+    const body = (await response.json()) as { code?: string; detail?: string };
+    return new ApiProblem(response.status, body.code ?? "unknown", body.detail ?? "Something went wrong.");
+  } catch {
+    const sentence = response.status === 401 ? "Please sign in." : "The server could not be understood.";
+    return new ApiProblem(response.status, "unknown", sentence);
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: window.location.origin });
+api.use(csrf, problems);
+
+/** The data of an answer that the middleware let through. */
+export async function data<T>(answer: Promise<{ data?: T }>): Promise<T> {
+  const { data: found } = await answer;
+  return found as T;
+}
+
+/** A file and a JSON part, as the class-list endpoints take them. */
+export function filePart(file: File, wanted: unknown): FormData {
+  const form = new FormData();
+  form.append("file", file);
+  form.append("wanted", new Blob([JSON.stringify(wanted)], { type: "application/json" }));
+  return form;
+}

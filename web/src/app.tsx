@@ -1,0 +1,62 @@
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense } from "react";
+import { Navigate, Route, Routes } from "react-router";
+import { sessionQuery } from "./api/queries";
+import { Waiting } from "./shell/Waiting";
+
+const SignIn = lazy(() => import("./signin/SignIn"));
+const FirstRun = lazy(() => import("./firstrun/FirstRun"));
+const TeacherShell = lazy(() => import("./shell/TeacherShell"));
+const HomeClass = lazy(() => import("./shell/HomeClass"));
+const StudentsPlace = lazy(() => import("./students/StudentsPlace"));
+const BringInPlace = lazy(() => import("./bringin/BringInPlace"));
+const ArrangePlace = lazy(() => import("./arrange/ArrangePlace"));
+const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
+const PlanPlace = lazy(() => import("./plan/PlanPlace"));
+const TaskPlace = lazy(() => import("./plan/TaskPlace"));
+const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
+const MyWorkPlace = lazy(() => import("./mywork/MyWorkPlace"));
+const TryPlace = lazy(() => import("./try/TryPlace"));
+
+export function App() {
+  const session = useQuery(sessionQuery);
+  if (!session.data) {
+    return <Waiting />;
+  }
+  return (
+    <Suspense fallback={<Waiting />}>
+      {session.data.who === "ADULT" && <TeacherRoutes />}
+      {session.data.who === "STUDENT" && <StudentRoutes />}
+      {session.data.who === "FIRST_RUN" && <FirstRun />}
+      {session.data.who === "NOBODY" && <SignIn />}
+    </Suspense>
+  );
+}
+
+function TeacherRoutes() {
+  return (
+    <Routes>
+      <Route path="/classes/:classId" element={<TeacherShell />}>
+        <Route path="students" element={<StudentsPlace />} />
+        <Route path="bring-in" element={<BringInPlace />} />
+        <Route path="arrange" element={<ArrangePlace />} />
+        <Route path="arrange/:arrangementId" element={<BenchPlace />} />
+        <Route path="plan" element={<PlanPlace />} />
+        <Route path="plan/:taskId" element={<TaskPlace />} />
+        <Route path="progress" element={<ProgressPlace />} />
+      </Route>
+      <Route path="/classes/new" element={<BringInPlace />} />
+      <Route path="*" element={<HomeClass />} />
+    </Routes>
+  );
+}
+
+function StudentRoutes() {
+  return (
+    <Routes>
+      <Route path="/my" element={<MyWorkPlace />} />
+      <Route path="/my/tries/:tryId" element={<TryPlace />} />
+      <Route path="*" element={<Navigate to="/my" replace />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,147 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import dayjs from "dayjs";
+import { type FormEvent, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { api, data, type Schemas } from "../api/client";
+import { classesQuery, measuresQuery } from "../api/queries";
+import { queryClient } from "../api/queryClient";
+import { Card, PlaceHead } from "../shell/Card";
+import { day } from "../shell/dates";
+import { useFocus } from "../shell/focus";
+import { GroupShape } from "../shell/GroupShape";
+import { useNotice } from "../shell/Notice";
+import { words } from "./words";
+
+export default function ArrangePlace() {
+  const { arrangements, classId } = useFocus();
+  const [making, setMaking] = useState(false);
+  return (
+    <>
+      <PlaceHead title={words.title} about={words.about}>
+        <Button variant="contained" onClick={() => setMaking(true)}>
+          {words.newArrangement}
+        </Button>
+      </PlaceHead>
+      {arrangements.length === 0 && <Box sx={{ p: 2 }}>{words.none}</Box>}
+      <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(340px, 1fr))", gap: 1.5 }}>
+        {arrangements.map((each) => (
+          <Card
+            key={each.id}
+            component={Link}
+            {...{ to: `/classes/${classId}/arrange/${each.id}` }}
+            sx={{
+              p: 2,
+              color: "inherit",
+              textDecoration: "none",
+              "&:hover": { borderColor: "var(--z-soft)" },
+            }}
+          >
+            <Box component="h2" sx={{ fontSize: 16 }}>
+              {each.name}
+            </Box>
+            <Box sx={{ color: "var(--z-soft)" }}>
+              {each.subject} · {day(each.beginsOn)} – {day(each.endsOn)} ·{" "}
+              {words.cardAbout(each.groups.length, each.notPlaced)}
+            </Box>
+            <Box sx={{ display: "flex", gap: 1.5, mt: 1, flexWrap: "wrap" }}>
+              {each.groups.map((group) => (
+                <Box key={group.id} component="span" sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
+                  <GroupShape look={group.look} size={12} /> {group.name} {group.members.length}
+                </Box>
+              ))}
+            </Box>
+          </Card>
+        ))}
+      </Box>
+      {making && <NewArrangement onClose={() => setMaking(false)} />}
+    </>
+  );
+}
+
+function NewArrangement({ onClose }: { onClose: () => void }) {
+  const { classId } = useFocus();
+  const measures = useQuery(measuresQuery).data ?? [];
+  const now = useQuery(classesQuery).data?.now;
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const make = useMutation({
+    mutationFn: (body: Schemas["NewArrangement"]) =>
+      data<Schemas["MadeArrangement"]>(
+        api.POST("/api/classes/{classId}/arrangements", { params: { path: { classId } }, body }),
+      ),
+    onSuccess: async ({ id }) => {
+      await queryClient.invalidateQueries({ queryKey: ["class", classId, "arrangements"] });
+      navigate(`/classes/${classId}/arrange/${id}?start`);
+    },
+    onError: (error) => tell(error.message),
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const fields = new FormData(event.currentTarget);
+    const field = (name: string) => String(fields.get(name) ?? "");
+    make.mutate({
+      name: field("name"),
+      subject: field("subject"),
+      beginsOn: field("beginsOn"),
+      endsOn: field("endsOn"),
+      measureId: Number(field("measureId")),
+    });
+  };
+  const shrink = { inputLabel: { shrink: true } };
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="new-arrangement">
+      <form onSubmit={submit}>
+        <DialogTitle id="new-arrangement">{words.newArrangement}</DialogTitle>
+        <DialogContent sx={{ display: "grid", gap: 2, gridTemplateColumns: "1fr 1fr", "&&": { pt: 1 } }}>
+          {measures.length === 0 && <Box sx={{ gridColumn: "span 2" }}>{words.noMeasure}</Box>}
+          <TextField name="name" label={words.name} required autoFocus />
+          <TextField name="subject" label={words.subject} required />
+          <TextField
+            name="beginsOn"
+            type="date"
+            label={words.from}
+            required
+            slotProps={shrink}
+            defaultValue={dayjs(now).format("YYYY-MM-DD")}
+          />
+          <TextField
+            name="endsOn"
+            type="date"
+            label={words.to}
+            required
+            slotProps={shrink}
+            defaultValue={dayjs(now).add(6, "week").format("YYYY-MM-DD")}
+          />
+          <TextField
+            name="measureId"
+            select
+            label={words.measure}
+            required
+            defaultValue={measures[0]?.id ?? ""}
+            sx={{ gridColumn: "span 2" }}
+          >
+            {measures.map((measure) => (
+              <MenuItem key={measure.id} value={measure.id}>
+                {measure.name}
+              </MenuItem>
+            ))}
+          </TextField>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>{words.cancel}</Button>
+          <Button type="submit" variant="contained" disabled={make.isPending || measures.length === 0}>
+            {words.make}
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,176 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  DragOverlay,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useQuery } from "@tanstack/react-query";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { Link, useParams, useSearchParams } from "react-router";
+import type { Schemas } from "../api/client";
+import { benchQuery, classesQuery } from "../api/queries";
+import { Card, PlaceHead } from "../shell/Card";
+import { day, timeInZone } from "../shell/dates";
+import { useFocus } from "../shell/focus";
+import { type KeyHint, useShowKeys } from "../shell/keyHints";
+import { useNotice } from "../shell/Notice";
+import { Waiting } from "../shell/Waiting";
+import { EffectsDialog } from "./EffectsDialog";
+import { FitCurve } from "./FitCurve";
+import { ScoreLine } from "./ScoreLine";
+import { StartAgain } from "./StartAgain";
+import { Trays } from "./Trays";
+import { useBenchKeys } from "./useBenchKeys";
+import { type Command, useBenchStep } from "./useBenchStep";
+import { useSelection } from "./useSelection";
+import { words } from "./words";
+
+const keys: readonly KeyHint[] = [
+  [["1", "9"], words.keys.place],
+  [["[", "]"], words.keys.move],
+  [["M"], words.keys.merge],
+  [["Z"], words.keys.undo],
+];
+
+export default function BenchPlace() {
+  const arrangementId = Number(useParams().arrangementId);
+  const bench = useQuery(benchQuery(arrangementId)).data;
+  const focus = useFocus();
+  const chooseArrangement = focus.chooseArrangement;
+  useEffect(() => chooseArrangement(arrangementId), [chooseArrangement, arrangementId]);
+  useShowKeys(keys);
+  return bench ? <Bench bench={bench} /> : <Waiting />;
+}
+
+function Bench({ bench }: { bench: Schemas["BenchView"] }) {
+  const { classId } = useFocus();
+  const zone = useQuery(classesQuery).data?.zone;
+  const [search, setSearch] = useSearchParams();
+  const [starting, setStarting] = useState<number | null>(
+    search.has("start") ? (bench.suggestedGroups ?? 3) : null,
+  );
+  const step = useBenchStep(bench.id);
+  const tell = useNotice();
+  const inOrder = useMemo(() => studentsInOrder(bench), [bench]);
+  const selection = useSelection(inOrder);
+  const take = step.take;
+  const onCommand = useCallback(
+    (command: Command, said?: string) =>
+      take(command, () => said && tell(said, () => take({ kind: "UNDO" }))),
+    [take, tell],
+  );
+  useBenchKeys({ bench, selection, onCommand });
+  const close = () => {
+    setStarting(null);
+    setSearch({}, { replace: true });
+  };
+  return (
+    <>
+      <PlaceHead
+        title={bench.name}
+        about={`${bench.subject} · ${day(bench.beginsOn)} – ${day(bench.endsOn)}`}
+      >
+        {bench.lastStep && zone && (
+          <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }} title={bench.lastStep.by}>
+            {words.kept(timeInZone(bench.lastStep.at, zone))}
+          </Box>
+        )}
+        <Button disabled={!bench.canUndo} onClick={() => onCommand({ kind: "UNDO" })}>
+          {words.undo}
+        </Button>
+        <Button disabled={!bench.canRedo} onClick={() => onCommand({ kind: "REDO" })}>
+          {words.redo}
+        </Button>
+        <Button onClick={() => setStarting(bench.suggestedGroups ?? bench.groups.length)}>
+          {words.startAgain}
+        </Button>
+        <Button onClick={() => window.print()}>{words.print}</Button>
+        <Button component={Link} to={`/classes/${classId}/plan?for=${bench.id}`} variant="contained">
+          {words.use}
+        </Button>
+      </PlaceHead>
+      <Box sx={{ display: "flex", gap: 1.5, mb: 1.25 }}>
+        <ScoreLine
+          bench={bench}
+          selection={selection}
+          onCut={(cut, value) =>
+            onCommand(
+              { kind: "MOVE_CUT", groupId: cut.lowerGroupId, otherGroupId: cut.upperGroupId, cut: value },
+              words.says.cut,
+            )
+          }
+        />
+        <FitCurve bench={bench} onChoose={setStarting} />
+      </Box>
+      <Dragging bench={bench} selection={selection} onCommand={onCommand} />
+      {starting !== null && (
+        <StartAgain
+          bench={bench}
+          groups={starting}
+          onClose={close}
+          onTake={(proposal) => {
+            close();
+            onCommand({ kind: "TAKE_PROPOSAL", proposal }, words.says.taken);
+          }}
+        />
+      )}
+      <EffectsDialog step={step} />
+    </>
+  );
+}
+
+interface DraggingProps {
+  bench: Schemas["BenchView"];
+  selection: ReturnType<typeof useSelection>;
+  onCommand: (command: Command, said?: string) => void;
+}
+
+function Dragging({ bench, selection, onCommand }: DraggingProps) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const [dragged, setDragged] = useState<number | null>(null);
+  const drop = ({ active, over }: DragEndEvent) => {
+    setDragged(null);
+    const id = Number(active.id);
+    const students = selection.has(id) ? [...selection.ids] : [id];
+    if (over) {
+      const group = bench.groups.find((each) => `group-${each.id}` === over.id);
+      const said = group
+        ? words.says.placed(students.length, group.name)
+        : words.says.unplaced(students.length);
+      onCommand({ kind: "PLACE", students, groupId: group?.id }, said);
+    }
+  };
+  const name = bench.students.find((each) => each.id === dragged)?.givenName;
+  return (
+    <DndContext
+      sensors={sensors}
+      onDragStart={({ active }) => setDragged(Number(active.id))}
+      onDragEnd={drop}
+      onDragCancel={() => setDragged(null)}
+    >
+      <Trays bench={bench} selection={selection} onCommand={onCommand} />
+      <DragOverlay dropAnimation={null}>
+        {dragged !== null && (
+          <Card sx={{ px: 1.5, py: 0.5, width: "fit-content", fontWeight: 700 }}>
+            {name}
+            {selection.has(dragged) && selection.ids.size > 1 && ` +${selection.ids.size - 1}`}
+          </Card>
+        )}
+      </DragOverlay>
+    </DndContext>
+  );
+}
+
+/** Students as the trays show them from left to right: what Shift takes between two clicks. */
+function studentsInOrder(bench: Schemas["BenchView"]): number[] {
+  const places = new Map(bench.groups.map((group, i) => [group.id, i]));
+  const place = (student: Schemas["BenchStudent"]) =>
+    student.groupId === undefined ? -1 : (places.get(student.groupId) ?? -1);
+  return [...bench.students]
+    .sort((a, b) => place(a) - place(b) || (b.value ?? 0) - (a.value ?? 0))
+    .map((student) => student.id);
+}

@@ -1,0 +1,40 @@
+import Box from "@mui/material/Box";
+import { useEffect, useState } from "react";
+import type { Schemas } from "../api/client";
+import { words } from "./words";
+
+/** The teacher's note on a group; kept when the field is left. */
+export function GroupNote({
+  group,
+  onKeep,
+}: {
+  group: Schemas["BenchGroup"];
+  onKeep: (text: string) => void;
+}) {
+  const [text, setText] = useState(group.note);
+  useEffect(() => setText(group.note), [group.note]);
+  return (
+    <Box
+      component="textarea"
+      rows={2}
+      maxLength={500}
+      aria-label={words.noteFor(group.name)}
+      placeholder={`✎ ${words.note}`}
+      value={text}
+      onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) => setText(event.target.value)}
+      onBlur={() => text.trim() !== group.note && onKeep(text.trim())}
+      sx={{
+        font: "inherit",
+        fontSize: 12.5,
+        color: "var(--z-soft)",
+        bgcolor: "transparent",
+        border: "1px solid transparent",
+        borderRadius: 2,
+        resize: "none",
+        p: 0.5,
+        "&:hover, &:focus": { borderColor: "var(--z-line)" },
+        "&::placeholder": { color: "var(--z-soft)" },
+      }}
+    />
+  );
+}

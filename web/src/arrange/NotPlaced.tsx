@@ -1,0 +1,67 @@
+import { useDroppable } from "@dnd-kit/core";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { Schemas } from "../api/client";
+import { StudentLine } from "./StudentLine";
+import type { Selection } from "./useSelection";
+import { words } from "./words";
+
+interface Props {
+  students: Schemas["BenchStudent"][];
+  selection: Selection;
+  faded: boolean;
+  onAddGroup: () => void;
+}
+
+/** Students in no group, each with the reason. */
+export function NotPlaced({ students, selection, faded, onAddGroup }: Props) {
+  const { setNodeRef, isOver } = useDroppable({ id: "none" });
+  return (
+    <Box
+      component="section"
+      aria-label={words.notPlaced}
+      ref={setNodeRef}
+      sx={{
+        bgcolor: isOver ? "var(--z-ownWash)" : undefined,
+        borderRadius: "12px",
+        opacity: faded ? 0.45 : 1,
+        display: "grid",
+        gap: 1,
+        alignContent: "start",
+      }}
+    >
+      <Box>
+        <Box component="h2" sx={{ display: "inline", fontSize: 14 }}>
+          {words.notPlaced}
+        </Box>{" "}
+        <Box component="span" sx={{ color: "var(--z-soft)" }}>
+          {students.length}
+        </Box>
+      </Box>
+      {students.length === 0 && (
+        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.everyonePlaced}</Box>
+      )}
+      {students.map((student) => (
+        <Box
+          key={student.id}
+          sx={{
+            border: "1px dashed var(--z-line)",
+            borderRadius: "12px",
+            bgcolor: "var(--z-card)",
+            px: 1,
+            py: 0.75,
+            "& button": { borderTop: 0 },
+          }}
+        >
+          <StudentLine student={student} selection={selection} />
+          <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", px: 0.5 }}>
+            {student.notPlaced && words.reasons[student.notPlaced]}
+          </Box>
+        </Box>
+      ))}
+      <Button className="no-print" onClick={onAddGroup}>
+        {words.addGroup}
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,156 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, data, type Schemas } from "../api/client";
+import { measuresQuery } from "../api/queries";
+import { words } from "./words";
+
+type Asked = Schemas["ProposalAsked"];
+
+interface Props {
+  bench: Schemas["BenchView"];
+  /** The number of groups to begin with. */
+  groups: number;
+  onTake: (asked: Asked) => void;
+  onClose: () => void;
+}
+
+/** Chooses how to start and shows what would come of it, before it is taken. */
+export function StartAgain({ bench, groups, onTake, onClose }: Props) {
+  const [asked, setAsked] = useState<Asked>({
+    method: "SIMILAR",
+    measureId: bench.measure.id,
+    groups,
+    smallest: bench.smallest,
+    largest: bench.largest,
+  });
+  const path = { params: { path: { arrangementId: bench.id } } };
+  const proposal = useQuery({
+    queryKey: ["bench", bench.id, "proposal", asked],
+    queryFn: () =>
+      data<Schemas["Proposed"]>(
+        api.POST("/api/arrangements/{arrangementId}/proposal", { ...path, body: asked }),
+      ),
+    placeholderData: (before) => before,
+  });
+  const possible = proposal.data?.groups !== undefined && !proposal.error;
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="start-title">
+      <DialogTitle id="start-title">{words.start.title}</DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2 }}>
+        <Choices asked={asked} onChange={setAsked} />
+        {proposal.error || proposal.data?.impossible ? (
+          <Box
+            role="alert"
+            sx={{ bgcolor: "var(--z-saffronWash)", color: "var(--z-saffron)", p: 1.5, borderRadius: 2 }}
+          >
+            {proposal.error?.message ?? proposal.data?.impossible}
+          </Box>
+        ) : (
+          proposal.data && (
+            <Preview bench={bench} proposed={proposal.data} byHand={asked.method === "BY_HAND"} />
+          )
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>{words.cancel}</Button>
+        <Button variant="contained" disabled={!possible} onClick={() => onTake(asked)}>
+          {words.start.take}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function Choices({ asked, onChange }: { asked: Asked; onChange: (asked: Asked) => void }) {
+  const measures = useQuery(measuresQuery).data ?? [];
+  const number = (label: string, field: "groups" | "smallest" | "largest") => (
+    <TextField
+      type="number"
+      label={label}
+      value={asked[field]}
+      onChange={(event) => onChange({ ...asked, [field]: Number(event.target.value) })}
+      slotProps={{ htmlInput: { min: 1 } }}
+      sx={{ width: 130 }}
+    />
+  );
+  return (
+    <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", pt: 1 }}>
+      <TextField
+        select
+        label={words.start.method}
+        value={asked.method}
+        onChange={(event) => onChange({ ...asked, method: event.target.value as Asked["method"] })}
+        sx={{ width: 180 }}
+      >
+        {(["SIMILAR", "BANDS", "BY_HAND"] as const).map((method) => (
+          <MenuItem key={method} value={method}>
+            {words.methods[method]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label={words.measure}
+        value={measures.length > 0 ? asked.measureId : ""}
+        onChange={(event) => onChange({ ...asked, measureId: Number(event.target.value) })}
+        sx={{ width: 200 }}
+      >
+        {measures.map((measure) => (
+          <MenuItem key={measure.id} value={measure.id}>
+            {measure.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {asked.method !== "BANDS" && number(words.start.groups, "groups")}
+      {asked.method !== "BY_HAND" && number(words.start.smallest, "smallest")}
+      {asked.method !== "BY_HAND" && number(words.start.largest, "largest")}
+    </Box>
+  );
+}
+
+function Preview({
+  bench,
+  proposed,
+  byHand,
+}: {
+  bench: Schemas["BenchView"];
+  proposed: Schemas["Proposed"];
+  byHand: boolean;
+}) {
+  const names = new Map(bench.students.map((each) => [each.id, each.givenName]));
+  return (
+    <Box component="section" aria-label={words.start.preview}>
+      <Box component="h3">
+        {words.start.preview}{" "}
+        <Box component="span" sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
+          {byHand ? words.start.emptyGroups : proposed.fit !== undefined && words.start.fit(proposed.fit)}
+        </Box>
+      </Box>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: "repeat(auto-fill, minmax(150px, 1fr))",
+          gap: 1.25,
+          mt: 1,
+        }}
+      >
+        {proposed.groups?.map((group, i) => (
+          <Box key={i} sx={{ border: "1px solid var(--z-line)", borderRadius: 2, p: 1 }}>
+            <b>{words.start.members(group.length)}</b>
+            <Box sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
+              {group.map((id) => names.get(id)).join(", ")}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,80 @@
+import { useDraggable } from "@dnd-kit/core";
+import Box from "@mui/material/Box";
+import Tooltip from "@mui/material/Tooltip";
+import type { Schemas } from "../api/client";
+import type { Selection } from "./useSelection";
+import { words } from "./words";
+
+interface Props {
+  student: Schemas["BenchStudent"];
+  selection: Selection;
+}
+
+/** A student in a tray: name, marks and score; to be selected, dragged, or moved by key. */
+export function StudentLine({ student, selection }: Props) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: student.id });
+  const chosen = selection.has(student.id);
+  return (
+    <Box
+      component="button"
+      type="button"
+      ref={setNodeRef}
+      {...listeners}
+      data-student={student.id}
+      aria-pressed={chosen}
+      onClick={(event) => selection.click(student.id, event)}
+      sx={{
+        display: "flex",
+        alignItems: "center",
+        gap: 0.75,
+        width: "100%",
+        minHeight: 25,
+        px: 0.5,
+        border: 0,
+        borderTop: "1px solid var(--z-line)",
+        bgcolor: chosen ? "var(--z-saffronWash)" : "transparent",
+        opacity: isDragging ? 0.4 : 1,
+        font: "inherit",
+        color: "inherit",
+        textAlign: "left",
+        cursor: "grab",
+      }}
+    >
+      <span>{student.givenName}</span>
+      {student.timeNeed && <Mark>{student.timeNeed}</Mark>}
+      <Box component="span" sx={{ flex: 1 }} />
+      {student.stale && (
+        <Tooltip title={words.staleHelp}>
+          <span>
+            <Mark>{words.stale}</Mark>
+          </span>
+        </Tooltip>
+      )}
+      {student.closeToLine && (
+        <Tooltip title={words.closeHelp}>
+          <span>
+            <Mark strong>{words.close}</Mark>
+          </span>
+        </Tooltip>
+      )}
+      <span>{student.value}</span>
+    </Box>
+  );
+}
+
+function Mark({ children, strong }: { children: string; strong?: boolean }) {
+  return (
+    <Box
+      component="span"
+      sx={{
+        border: `1px solid var(--z-${strong ? "saffron" : "line"})`,
+        color: strong ? "var(--z-saffron)" : "var(--z-soft)",
+        borderRadius: 2,
+        px: 0.75,
+        fontSize: 12,
+      }}
+    >
+      {children}
+    </Box>
+  );
+}

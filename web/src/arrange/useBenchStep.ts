@@ -1,0 +1,78 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, data, type Schemas } from "../api/client";
+import { benchQuery } from "../api/queries";
+import { useNotice } from "../shell/Notice";
+
+export type Command = Schemas["BenchCommand"];
+
+interface Asked {
+  command: Command;
+  onDone?: () => void;
+}
+
+interface Waiting extends Asked {
+  effects: Schemas["Effect"][];
+}
+
+export interface BenchStep {
+  /** Takes a step; where it touches open work, only after the teacher has seen how. */
+  take: (command: Command, onDone?: () => void) => void;
+  /** What the waiting step would do to open work. */
+  waiting: Waiting | null;
+  confirm: () => void;
+  cancel: () => void;
+}
+
+/** Kinds that move nobody. */
+const harmless = new Set<Command["kind"]>(["ADD_GROUP", "RENAME", "NOTE"]);
+
+/** Steps on a bench, one after the other. */
+export function useBenchStep(arrangementId: number): BenchStep {
+  const queries = useQueryClient();
+  const tell = useNotice();
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const path = { params: { path: { arrangementId } } };
+  const scope = { id: `bench-${arrangementId}` };
+  const onError = (error: Error) => tell(error.message);
+  const carryOut = useMutation({
+    scope,
+    onError,
+    mutationFn: ({ command }: Asked) =>
+      data<Schemas["BenchView"]>(
+        api.POST("/api/arrangements/{arrangementId}/steps", { ...path, body: command }),
+      ),
+    onSuccess: (bench, { onDone }) => {
+      queries.setQueryData(benchQuery(arrangementId).queryKey, bench);
+      queries.invalidateQueries({ queryKey: ["class", bench.classId] });
+      onDone?.();
+    },
+  });
+  const foresee = useMutation({
+    scope,
+    onError,
+    mutationFn: ({ command }: Asked) =>
+      data<Schemas["Effect"][]>(
+        api.POST("/api/arrangements/{arrangementId}/effects", { ...path, body: command }),
+      ),
+    onSuccess: (effects, asked) => {
+      if (effects.length > 0) {
+        setWaiting({ ...asked, effects });
+      } else {
+        carryOut.mutate(asked);
+      }
+    },
+  });
+  return {
+    take: (command, onDone) =>
+      harmless.has(command.kind) ? carryOut.mutate({ command, onDone }) : foresee.mutate({ command, onDone }),
+    waiting,
+    confirm: () => {
+      if (waiting) {
+        carryOut.mutate(waiting);
+      }
+      setWaiting(null);
+    },
+    cancel: () => setWaiting(null),
+  };
+}

@@ -1,0 +1,113 @@
+import type { Schemas } from "../api/client";
+import { plural } from "../shell/plural";
+
+type Effect = Schemas["Effect"];
+
+export const words = {
+  title: "Arrange",
+  about: "ways to divide the class into groups",
+  newArrangement: "New arrangement",
+  none: "No groups yet. Make an arrangement, and choose how to start.",
+  noMeasure: "Bring in scores first: an arrangement stands on a measure.",
+  name: "Name",
+  subject: "Subject",
+  from: "From",
+  to: "To",
+  measure: "Measure",
+  make: "Make it",
+  cancel: "Cancel",
+  cardAbout: (groups: number, notPlaced: number) =>
+    `${plural(groups, "group")}${notPlaced > 0 ? `, ${notPlaced} not placed` : ""}`,
+  kept: (time: string) => `kept ${time}`,
+  startAgain: "Start again from…",
+  undo: "Undo",
+  redo: "Redo",
+  print: "Print",
+  use: "Give them a task",
+  line: "Score line",
+  methods: { SIMILAR: "similar scores", BANDS: "benchmark bands", BY_HAND: "by hand" } satisfies Record<
+    Schemas["BenchView"]["method"],
+    string
+  >,
+  lineAbout: (bench: Schemas["BenchView"]) =>
+    `${words.methods[bench.method]} · ${plural(bench.groups.length, "group")} of ${bench.smallest} to ${bench.largest}`,
+  gap: (points: number) => `gap ${points}`,
+  cut: (lower: string, upper: string) => `Cut between ${lower} and ${upper}`,
+  nobodyOnLine: "Nobody has a score on this measure yet.",
+  fitTitle: "How well groups fit",
+  fitHelp: "click a number of groups",
+  fitPoint: (groups: number, fit: number | undefined) =>
+    fit === undefined
+      ? `${plural(groups, "group")}: sizes do not allow it`
+      : `${plural(groups, "group")}: fit ${fit.toFixed(2)}`,
+  fitNow: (groups: number, fit: number) => `${plural(groups, "group")}: ${fit.toFixed(2)}.`,
+  fitMore: (difference: number) => `One more adds ${difference.toFixed(2)}.`,
+  fitSuggested: (groups: number) => `We suggest ${groups}.`,
+  notPlaced: "Not placed",
+  reasons: {
+    NO_SCORE: "no score yet",
+    NOT_ASSESSED: "not assessed yet",
+    BY_HAND: "taken out by hand",
+  } satisfies Record<NonNullable<Schemas["BenchStudent"]["notPlaced"]>, string>,
+  everyonePlaced: "Everyone has a group.",
+  key: (number: number) => `key ${number}`,
+  median: "median",
+  noScores: "no scores",
+  close: "close",
+  closeHelp: "Within the measure's error of the cut: could as well be on the other side.",
+  stale: "old",
+  staleHelp: "This score is older than its shelf life.",
+  empty: "Drag students here, or select some and press the number.",
+  note: "note",
+  noteFor: (group: string) => `Note for ${group}`,
+  menu: (group: string) => `More for ${group}`,
+  rename: "Rename…",
+  merge: (group: string) => `Merge with ${group}`,
+  remove: "Remove, members not placed",
+  addGroup: "Add a group",
+  newName: "New name",
+  keep: "Keep",
+  keys: { place: "place", move: "move", merge: "merge", undo: "undo" },
+  start: {
+    title: "Start again",
+    method: "How",
+    groups: "Number of groups",
+    smallest: "Smallest",
+    largest: "Largest",
+    take: "Take these groups",
+    preview: "What you would get",
+    fit: (fit: number) => `fit ${fit.toFixed(2)}`,
+    emptyGroups: "Empty groups to fill by hand.",
+    members: (count: number) => plural(count, "student"),
+  },
+  effects: {
+    title: "This touches work that is out",
+    go: "Do it",
+    leave: "Leave it as it is",
+  },
+  says: {
+    placed: (count: number, group: string) => `${plural(count, "student")} placed in ${group}.`,
+    unplaced: (count: number) => `${plural(count, "student")} not placed now.`,
+    merged: (from: string, into: string) => `${from} joined ${into}.`,
+    removed: (group: string) => `${group} removed.`,
+    taken: "New groups taken.",
+    cut: "Cut moved.",
+  },
+};
+
+/** What a step does to one open task, in a sentence. */
+export function effectSentence(effect: Effect): string {
+  const { givenName, taskName, fromVersion, toVersion } = effect;
+  switch (effect.kind) {
+    case "KEEPS_STARTED":
+      return `${givenName} keeps “${taskName}” (${fromVersion}): it is started.`;
+    case "CHANGES":
+      return `${givenName} gets “${taskName}” as ${toVersion} instead of ${fromVersion}: not started.`;
+    case "WITHDRAWN":
+      return `${givenName} no longer gets “${taskName}” (${fromVersion}): not started.`;
+    case "GAINS":
+      return `${givenName} gets “${taskName}” (${toVersion}).`;
+    case "LEADS_TO_CONFLICT":
+      return `${givenName} would get two versions of “${taskName}”; somebody has to choose.`;
+  }
+}

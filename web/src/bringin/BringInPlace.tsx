@@ -1,0 +1,137 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { type ChangeEvent, useEffect, useRef, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { api, data, filePart, type Schemas } from "../api/client";
+import { measuresQuery } from "../api/queries";
+import { queryClient } from "../api/queryClient";
+import { Card, PlaceHead } from "../shell/Card";
+import { useNotice } from "../shell/Notice";
+import { ColumnMap } from "./ColumnMap";
+import { PreviewRows } from "./PreviewRows";
+import { WantedFields } from "./WantedFields";
+import { words } from "./words";
+
+type Wanted = Schemas["Wanted"];
+
+/** The generated type of a multipart body is its fields; what travels is a form. */
+function asForm(file: File, wanted: Wanted) {
+  return {
+    body: filePart(file, wanted) as unknown as { file: string; wanted: Wanted },
+    bodySerializer: (body: unknown) => body as FormData,
+  };
+}
+
+function preview(file: File, wanted: Wanted) {
+  return data<Schemas["Preview"]>(api.POST("/api/class-lists/preview", asForm(file, wanted)));
+}
+
+function take(file: File, wanted: Wanted) {
+  return data<Schemas["Taken"]>(api.POST("/api/class-lists", asForm(file, wanted)));
+}
+
+export default function BringInPlace() {
+  const { classId } = useParams();
+  const [file, setFile] = useState<File | null>(null);
+  const [wanted, setWanted] = useState<Wanted>({
+    classId: classId ? Number(classId) : undefined,
+    className: "",
+    grade: 5,
+    takenOn: new Date().toISOString().slice(0, 10),
+  });
+  const measures = useQuery(measuresQuery).data ?? [];
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const look = useMutation({
+    mutationFn: (ask: { file: File; wanted: Wanted }) => preview(ask.file, ask.wanted),
+  });
+  const keep = useMutation({
+    mutationFn: () => take(file as File, wanted),
+    onSuccess: (result) => {
+      queryClient.invalidateQueries();
+      tell(words.taken(result));
+      navigate(`/classes/${result.classId}/students`);
+    },
+  });
+  const lookAgain = look.mutate;
+  useEffect(() => {
+    if (file) {
+      lookAgain({ file, wanted });
+    }
+  }, [file, wanted, lookAgain]);
+  const setColumns = (columns: Schemas["ColumnUse"][]) => setWanted({ ...wanted, columns });
+  const shown = look.data;
+  return (
+    <Box component={classId ? "div" : "main"} sx={{ px: classId ? 0 : 3, pb: 3 }}>
+      <PlaceHead title={words.title}>
+        {shown && file && (
+          <Button
+            variant="contained"
+            disabled={keep.isPending || shown.good === 0}
+            onClick={() => keep.mutate()}
+          >
+            {words.take(shown.good)}
+          </Button>
+        )}
+      </PlaceHead>
+      <Card sx={{ p: 2, display: "grid", gap: 2 }}>
+        <FileField file={file} onFile={setFile} />
+        {(look.error ?? keep.error) && (
+          <Box
+            role="alert"
+            sx={{ color: "var(--z-clayText)", bgcolor: "var(--z-clayWash)", p: 1.25, borderRadius: 2 }}
+          >
+            {(look.error ?? keep.error)?.message}
+          </Box>
+        )}
+        {file && <WantedFields wanted={wanted} onChange={setWanted} />}
+      </Card>
+      {shown && (
+        <Card sx={{ mt: 1.5, overflow: "auto", maxHeight: "70vh" }}>
+          <Box role="status" sx={{ p: 1.5, fontWeight: 700 }}>
+            {words.summary(shown.good, shown.withProblem)}
+          </Box>
+          <Box
+            component="table"
+            sx={{
+              borderCollapse: "collapse",
+              width: "100%",
+              "& td, & th": { px: 1.5, py: 0.6, textAlign: "left" },
+            }}
+          >
+            <ColumnMap preview={shown} measures={measures} onChange={setColumns} />
+            <PreviewRows preview={shown} />
+          </Box>
+        </Card>
+      )}
+    </Box>
+  );
+}
+
+function FileField({ file, onFile }: { file: File | null; onFile: (file: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const choose = (event: ChangeEvent<HTMLInputElement>) => {
+    const chosen = event.target.files?.[0];
+    if (chosen) {
+      onFile(chosen);
+    }
+  };
+  return (
+    <Box sx={{ display: "flex", alignItems: "center", gap: 2 }}>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        onChange={choose}
+        className="visually-hidden"
+        tabIndex={-1}
+        aria-label={words.choose}
+      />
+      <Button variant={file ? "outlined" : "contained"} onClick={() => input.current?.click()}>
+        {file ? words.another : words.choose}
+      </Button>
+      <Box sx={{ color: "var(--z-soft)" }}>{file ? file.name : words.chooseHelp}</Box>
+    </Box>
+  );
+}

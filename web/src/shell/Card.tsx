@@ -1,0 +1,39 @@
+import Box, { type BoxProps } from "@mui/material/Box";
+
+/** A sheet of paper on the desk. */
+export function Card(props: BoxProps) {
+  return (
+    <Box
+      {...props}
+      sx={{
+        bgcolor: "var(--z-card)",
+        border: "1px solid var(--z-line)",
+        borderRadius: "12px",
+        ...props.sx,
+      }}
+    />
+  );
+}
+
+/** The line above a place: its name, a few words, and at the right what can be done. */
+export function PlaceHead({
+  title,
+  about,
+  children,
+}: {
+  title: string;
+  about?: string;
+  children?: BoxProps["children"];
+}) {
+  return (
+    <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, minHeight: 48, flexWrap: "wrap" }}>
+      <Box component="h1" sx={{ fontSize: 19, fontWeight: 700 }}>
+        {title}
+      </Box>
+      {about && <Box sx={{ color: "var(--z-soft)" }}>{about}</Box>}
+      <Box className="no-print" sx={{ marginLeft: "auto", display: "flex", alignItems: "center", gap: 1.25 }}>
+        {children}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,118 @@
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { NavLink, useNavigate } from "react-router";
+import { api } from "../api/client";
+import { classesQuery, sessionQuery } from "../api/queries";
+import { queryClient } from "../api/queryClient";
+import { Mark } from "./Mark";
+import { words } from "./words";
+
+const places = ["students", "arrange", "plan", "progress"] as const;
+
+export function TopBar({ classId }: { classId: number }) {
+  return (
+    <Box
+      component="header"
+      className="no-print"
+      sx={{
+        bgcolor: "#2E1F38",
+        color: "#FFFDF8",
+        height: 48,
+        flex: "none",
+        display: "flex",
+        alignItems: "center",
+        gap: 2.5,
+        px: 2.5,
+      }}
+    >
+      <Box sx={{ display: "flex", alignItems: "center", gap: 1, fontWeight: 700, fontSize: 20 }}>
+        <Mark /> zafu
+      </Box>
+      <ClassSwitcher classId={classId} />
+      <Box component="nav" sx={{ display: "flex", gap: 2.75, height: "100%", flex: 1 }}>
+        {places.map((place) => (
+          <Box
+            key={place}
+            component={NavLink}
+            to={`/classes/${classId}/${place}`}
+            sx={{
+              color: "#E4D9EA",
+              textDecoration: "none",
+              display: "flex",
+              alignItems: "center",
+              borderBlock: "3px solid transparent",
+              "&.active": { color: "#FFFDF8", fontWeight: 700, borderBottomColor: "#E9A63A" },
+              "&:focus-visible": { outlineColor: "#E9A63A" },
+            }}
+          >
+            {words.places[place]}
+          </Box>
+        ))}
+      </Box>
+      <PersonMenu />
+    </Box>
+  );
+}
+
+function ClassSwitcher({ classId }: { classId: number }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const classes = useQuery(classesQuery).data?.classes ?? [];
+  const navigate = useNavigate();
+  const go = (path: string) => {
+    setAnchor(null);
+    navigate(path);
+  };
+  return (
+    <>
+      <ButtonBase
+        aria-haspopup="menu"
+        aria-label={`${words.switchClass}: ${classes.find((each) => each.id === classId)?.name ?? ""}`}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{ bgcolor: "#4A3355", borderRadius: 99, px: 1.5, py: 0.6, font: "inherit" }}
+      >
+        {classes.find((each) => each.id === classId)?.name ?? "…"} ▾
+      </ButtonBase>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {classes.map((each) => (
+          <MenuItem
+            key={each.id}
+            selected={each.id === classId}
+            onClick={() => go(`/classes/${each.id}/students`)}
+          >
+            {each.name} · {each.students}
+          </MenuItem>
+        ))}
+        <MenuItem onClick={() => go("/classes/new")}>{words.bringInClass}</MenuItem>
+      </Menu>
+    </>
+  );
+}
+
+export async function signOut() {
+  await api.POST("/api/sign-out");
+  queryClient.clear();
+  window.location.assign("/");
+}
+
+function PersonMenu() {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const name = useQuery(sessionQuery).data?.displayName ?? "";
+  return (
+    <>
+      <ButtonBase
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{ font: "inherit" }}
+      >
+        {name}
+      </ButtonBase>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        <MenuItem onClick={signOut}>{words.signOut}</MenuItem>
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import dayjs from "dayjs";
+
+/** A local time of the school, such as "Tue 9 Feb 09:00". The server has already put it on the school's clocks. */
+export function dayAndTime(local: string | undefined): string {
+  return local ? dayjs(local).format("ddd D MMM HH:mm") : "";
+}
+
+export function day(local: string): string {
+  return dayjs(local).format("D MMM");
+}
+
+export function time(local: string): string {
+  return dayjs(local).format("HH:mm");
+}
+
+/** The value of a date-and-time field. */
+export function asField(local: string | undefined): string {
+  return local ? dayjs(local).format("YYYY-MM-DDTHH:mm") : "";
+}
+
+/** When something is due, in a child's words: "today, 3:00 pm", "tomorrow", "Friday", "Mon 22 Feb". */
+export function dueInWords(due: string, now: string): string {
+  const moment = dayjs(due);
+  const days = moment.startOf("day").diff(dayjs(now).startOf("day"), "day");
+  const clock = moment.format("h:mm a");
+  if (days === 0) {
+    return `today, ${clock}`;
+  }
+  if (days === 1) {
+    return `tomorrow, ${clock}`;
+  }
+  if (days > 1 && days < 7) {
+    return `${moment.format("dddd")}, ${clock}`;
+  }
+  return moment.format("ddd D MMM");
+}
+
+/** A moment on the school's clocks, such as "08:10"; the zone is the school's. */
+export function timeInZone(instant: string, zone: string): string {
+  return new Intl.DateTimeFormat("en-CA", {
+    timeZone: zone,
+    hour: "2-digit",
+    minute: "2-digit",
+    hourCycle: "h23",
+  }).format(new Date(instant));
+}

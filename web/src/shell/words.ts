@@ -1,0 +1,17 @@
+export const words = {
+  waiting: "One moment…",
+  places: { students: "Students", arrange: "Arrange", plan: "Plan", progress: "Progress" },
+  skip: "To the page",
+  switchClass: "Choose a class",
+  bringInClass: "Bring in another class…",
+  signOut: "Sign out",
+  everyone: "everyone",
+  notPlaced: "not placed",
+  noArrangement: "No groups yet",
+  chooseArrangement: "Choose an arrangement",
+  groupBar: "Groups",
+  undo: "Undo",
+  undone: "Undone.",
+  close: "Close",
+  noClass: "You have no class yet. Bring one in from a file to begin.",
+};

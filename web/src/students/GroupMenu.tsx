@@ -1,0 +1,68 @@
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { EffectsDialog } from "../arrange/EffectsDialog";
+import { useBenchStep } from "../arrange/useBenchStep";
+import { GroupShape } from "../shell/GroupShape";
+import { useNotice } from "../shell/Notice";
+import { words } from "./words";
+
+interface Props {
+  student: Schemas["StudentRow"];
+  arrangement: Schemas["ArrangementCard"];
+}
+
+/** The group of a student as a chip that is a menu: the group is changed right there. */
+export function GroupMenu({ student, arrangement }: Props) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const step = useBenchStep(arrangement.id);
+  const tell = useNotice();
+  const now = arrangement.groups.find((group) => group.members.includes(student.id));
+  const place = (group: Schemas["GroupCard"] | undefined) => {
+    setAnchor(null);
+    step.take({ kind: "PLACE", students: [student.id], groupId: group?.id }, () =>
+      tell(group ? words.moved(student.givenName, group.name) : words.unplaced(student.givenName), () =>
+        step.take({ kind: "UNDO" }),
+      ),
+    );
+  };
+  return (
+    <>
+      <ButtonBase
+        aria-haspopup="menu"
+        aria-label={words.place(student.givenName, arrangement.name, now?.name ?? words.notPlaced)}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{
+          font: "inherit",
+          gap: 0.75,
+          px: 1,
+          borderRadius: 99,
+          bgcolor: "var(--z-card)",
+          border: `1px ${now ? "solid" : "dashed"} var(--z-line)`,
+        }}
+      >
+        {now && <GroupShape look={now.look} size={11} />}
+        <Box component="span">{now?.name ?? words.notPlaced} ▾</Box>
+      </ButtonBase>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {arrangement.groups.map((group) => (
+          <MenuItem
+            key={group.id}
+            selected={group.id === now?.id}
+            onClick={() => place(group)}
+            sx={{ gap: 1 }}
+          >
+            <GroupShape look={group.look} size={12} /> {group.name}
+          </MenuItem>
+        ))}
+        <MenuItem selected={!now} onClick={() => place(undefined)}>
+          {words.notPlaced}
+        </MenuItem>
+      </Menu>
+      <EffectsDialog step={step} />
+    </>
+  );
+}

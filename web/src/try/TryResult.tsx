@@ -1,0 +1,45 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { Link } from "react-router";
+import type { Schemas } from "../api/client";
+import { Card } from "../shell/Card";
+import { words } from "./words";
+
+/** What was handed in, and what it earned. */
+export function TryResult({ page }: { page: Schemas["TryPage"] }) {
+  return (
+    <Box component="main" sx={{ maxWidth: 640, mx: "auto", p: 3, fontSize: 17 }}>
+      <Card sx={{ p: 3, bgcolor: "var(--z-mossWash)", mb: 2 }}>
+        <Box component="h1" sx={{ fontSize: 21 }}>
+          {page.title}
+        </Box>
+        <Box>{page.endedByTime ? words.overByTime : words.over}</Box>
+        {page.earned !== undefined && page.possible !== undefined && (
+          <Box sx={{ fontSize: 32, fontWeight: 700 }}>{words.result(page.earned, page.possible)}</Box>
+        )}
+      </Card>
+      <Box component="ol" sx={{ pl: 3, display: "grid", gap: 1.25 }}>
+        {page.questions.map((question) => (
+          <li key={question.id}>
+            <Box sx={{ display: "flex", gap: 2, justifyContent: "space-between" }}>
+              <span>{question.prompt}</span>
+              <b style={{ whiteSpace: "nowrap" }}>{words.points(question.earned ?? 0, question.points)}</b>
+            </Box>
+            <Box sx={{ color: "var(--z-soft)", fontSize: 15 }}>{answerShown(question)}</Box>
+          </li>
+        ))}
+      </Box>
+      <Button component={Link} to="/my" variant="contained" size="large" sx={{ mt: 3 }}>
+        {words.toMyWork}
+      </Button>
+    </Box>
+  );
+}
+
+function answerShown(question: Schemas["QuestionPage"]): string {
+  if (!question.given) {
+    return words.noAnswer;
+  }
+  const shown = question.kind === "SINGLE_CHOICE" ? question.options[Number(question.given)] : question.given;
+  return `${words.yourAnswer}: ${shown}`;
+}
