@@ -91,6 +91,7 @@ export const theme = createTheme({
           background: "var(--z-card)",
           "&:hover": { background: "var(--z-sunk)", borderColor: "var(--z-soft)" },
           "&.Mui-disabled": { color: "var(--z-faint)" },
+          "&.MuiButton-sizeLarge": { padding: "8px 24px", fontSize: 17 },
           "&.MuiButton-contained": {
             background: "var(--z-action)",
             border: "1px solid var(--z-actionLine)",

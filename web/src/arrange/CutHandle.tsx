@@ -71,7 +71,7 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
           top: 0,
           height,
           bgcolor: "var(--z-aubergine)",
-          borderRadius: 2,
+          borderRadius: "8px",
         }}
       />
       <Box

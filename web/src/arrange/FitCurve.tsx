@@ -67,7 +67,7 @@ export function FitCurve({ bench, onChoose }: Props) {
               "&:disabled": { color: "var(--z-soft)", opacity: 0.45, cursor: "default" },
               "&:hover:enabled": {
                 bgcolor: "color-mix(in srgb, var(--z-sunk) 60%, transparent)",
-                borderRadius: 2,
+                borderRadius: "8px",
               },
             }}
           >

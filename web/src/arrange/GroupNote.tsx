@@ -29,7 +29,7 @@ export function GroupNote({
         color: "var(--z-soft)",
         bgcolor: "transparent",
         border: "1px solid transparent",
-        borderRadius: 2,
+        borderRadius: "8px",
         resize: "none",
         p: 0.5,
         "&:hover, &:focus": { borderColor: "var(--z-line)" },

@@ -65,7 +65,7 @@ function Line({ bench, selection, onCut, width, values }: Props & { width: numbe
       <Box
         sx={{ position: "absolute", top: HEIGHT, left: 0, right: 0, borderTop: "1px solid var(--z-soft)" }}
       />
-      <Ticks scale={scale} at={at} />
+      <Ticks scale={scale} at={at} taken={bench.cuts.map((cut) => at(cut.value))} />
       <Tokens bench={bench} selection={selection} at={at} />
       {bench.cuts.map((cut) => (
         <CutHandle
@@ -104,16 +104,15 @@ function Gaps({ bench, at }: { bench: Schemas["BenchView"]; at: (value: number) 
           top: HEIGHT - 22,
           height: 22,
           bgcolor: "var(--z-saffronWash)",
-          borderRadius: 1.5,
-          textAlign: "right",
+          borderRadius: "8px",
           fontSize: 12,
           color: "var(--z-soft)",
           overflow: "hidden",
           whiteSpace: "nowrap",
-          pr: 2,
+          pl: `${at(cut.value) - left + 10}px`,
         }}
       >
-        {right - left > 90 && words.gap(points)}
+        {right - at(cut.value) > 70 && words.gap(points)}
       </Box>
     );
   });
@@ -142,8 +141,16 @@ function BandLine({ band, x, width }: { band: Schemas["BandCut"]; x: number; wid
   );
 }
 
-function Ticks({ scale, at }: { scale: Scale; at: (value: number) => number }) {
-  return ticks(scale).map((tick) => (
+interface TicksProps {
+  scale: Scale;
+  at: (value: number) => number;
+  /** Where the values of cuts stand already. */
+  taken: number[];
+}
+
+function Ticks({ scale, at, taken }: TicksProps) {
+  const free = ticks(scale).filter((tick) => taken.every((x) => Math.abs(x - at(tick)) > 42));
+  return free.map((tick) => (
     <Box
       key={tick}
       sx={{

@@ -49,7 +49,7 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
         {proposal.error || proposal.data?.impossible ? (
           <Box
             role="alert"
-            sx={{ bgcolor: "var(--z-saffronWash)", color: "var(--z-saffron)", p: 1.5, borderRadius: 2 }}
+            sx={{ bgcolor: "var(--z-saffronWash)", color: "var(--z-saffron)", p: 1.5, borderRadius: "8px" }}
           >
             {proposal.error?.message ?? proposal.data?.impossible}
           </Box>
@@ -143,7 +143,7 @@ function Preview({
         }}
       >
         {proposed.groups?.map((group, i) => (
-          <Box key={i} sx={{ border: "1px solid var(--z-line)", borderRadius: 2, p: 1 }}>
+          <Box key={i} sx={{ border: "1px solid var(--z-line)", borderRadius: "8px", p: 1 }}>
             <b>{words.start.members(group.length)}</b>
             <Box sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
               {group.map((id) => names.get(id)).join(", ")}

@@ -69,7 +69,7 @@ function Mark({ children, strong }: { children: string; strong?: boolean }) {
       sx={{
         border: `1px solid var(--z-${strong ? "saffron" : "line"})`,
         color: strong ? "var(--z-saffron)" : "var(--z-soft)",
-        borderRadius: 2,
+        borderRadius: "8px",
         px: 0.75,
         fontSize: 12,
       }}

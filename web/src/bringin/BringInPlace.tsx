@@ -80,7 +80,7 @@ export default function BringInPlace() {
         {(look.error ?? keep.error) && (
           <Box
             role="alert"
-            sx={{ color: "var(--z-clayText)", bgcolor: "var(--z-clayWash)", p: 1.25, borderRadius: 2 }}
+            sx={{ color: "var(--z-clayText)", bgcolor: "var(--z-clayWash)", p: 1.25, borderRadius: "8px" }}
           >
             {(look.error ?? keep.error)?.message}
           </Box>

@@ -60,7 +60,7 @@ function ColumnField({ column, measures, onChange }: FieldProps) {
       component="label"
       sx={{
         border: "1px solid var(--z-line)",
-        borderRadius: 2,
+        borderRadius: "8px",
         p: 1,
         display: "grid",
         gap: 0.5,

@@ -32,7 +32,8 @@ export const words = {
 export function aboutCard(card: Card, now: string): string {
   const what = `${plural(card.questions, "question")}${card.withText ? " with a text" : ""}`;
   const time = card.minutes === undefined ? "" : `you have ${plural(card.minutes, "minute")}`;
-  const due = card.due === undefined ? "" : `due ${dueInWords(card.due, now)}`;
+  const verb = card.due !== undefined && card.due < now ? "was due" : "due";
+  const due = card.due === undefined ? "" : `${verb} ${dueInWords(card.due, now)}`;
   switch (card.when) {
     case "GOING_ON":
       return `${card.answered} of ${card.questions} answered`;

@@ -82,7 +82,7 @@ export function HandOutDialog({ task, pending, onGo, onClose }: Props) {
 
 function Sentences({ title, sentences, wash }: { title: string; sentences: string[]; wash?: string }) {
   return (
-    <Box sx={wash ? { bgcolor: `var(--z-${wash})`, borderRadius: 2, p: 1.25 } : undefined}>
+    <Box sx={wash ? { bgcolor: `var(--z-${wash})`, borderRadius: "8px", p: 1.25 } : undefined}>
       <Box component="h3">{title}</Box>
       <Box component="ul" sx={{ pl: 2.5 }}>
         {sentences.map((sentence) => (

@@ -52,7 +52,7 @@ export function QuestionSetEditor({ set, onKept, onCancel }: Props) {
       {drafts.map((draft, i) => (
         <Box
           key={i}
-          sx={{ border: "1px solid var(--z-line)", borderRadius: 2, p: 1.25, display: "grid", gap: 1 }}
+          sx={{ border: "1px solid var(--z-line)", borderRadius: "8px", p: 1.25, display: "grid", gap: 1 }}
         >
           <QuestionFields draft={draft} number={i + 1} onChange={(changed) => change(i, changed)} />
           {drafts.length > 1 && (

@@ -63,7 +63,10 @@ function QuestionSet({ set, chosen, onChoose, onChange }: SetProps) {
   const others = chosen.filter((id) => !ids.includes(id));
   const choose = (wanted: number[]) => onChoose([...others, ...ids.filter((id) => wanted.includes(id))]);
   return (
-    <Box component="fieldset" sx={{ border: "1px solid var(--z-line)", borderRadius: 2, px: 1.5, py: 0.5 }}>
+    <Box
+      component="fieldset"
+      sx={{ border: "1px solid var(--z-line)", borderRadius: "8px", px: 1.5, py: 0.5 }}
+    >
       <Box component="legend" sx={{ fontWeight: 700 }}>
         {set.title}
       </Box>

@@ -64,7 +64,7 @@ export function VersionTable({ task, onChange }: Props) {
         <tbody>
           {fields.map((field) => (
             <tr key={field}>
-              <Box component="th" scope="row" sx={{ px: 1.5, py: 1, color: "var(--z-soft)" }}>
+              <Box component="th" scope="row" sx={{ px: 1.5, py: 0.6, color: "var(--z-soft)" }}>
                 {words.fields[field]}
               </Box>
               {task.versions.map((version, place) => (
@@ -156,7 +156,7 @@ function Cell({ version, field, onOpen, onFollow }: CellProps) {
           width: "100%",
           textAlign: "left",
           px: 1.5,
-          py: 1,
+          py: 0.6,
           fontWeight: own ? 700 : 400,
           color: own || version.base ? "var(--z-ink)" : "var(--z-faint)",
           "&:hover": { bgcolor: "var(--z-sunk)" },
@@ -171,11 +171,11 @@ function Cell({ version, field, onOpen, onFollow }: CellProps) {
 function Students({ task }: { task: TaskView }) {
   return (
     <tr>
-      <Box component="th" scope="row" sx={{ px: 1.5, py: 1, color: "var(--z-soft)" }}>
+      <Box component="th" scope="row" sx={{ px: 1.5, py: 0.6, color: "var(--z-soft)" }}>
         {words.students}
       </Box>
       {task.versions.map((version) => (
-        <Box component="td" key={version.id} sx={{ px: 1.5, py: 1, verticalAlign: "top", fontSize: 12.5 }}>
+        <Box component="td" key={version.id} sx={{ px: 1.5, py: 0.6, verticalAlign: "top", fontSize: 12.5 }}>
           {task.students
             .filter((each) => each.versionId === version.id)
             .map((each) => each.givenName)

@@ -27,19 +27,11 @@ export function WhoGetsWhat({ task, onChange }: Props) {
           {words.who}
         </Box>
         <Box sx={{ marginLeft: "auto", display: "flex", gap: 2, fontWeight: 700, fontSize: 13 }}>
-          <Box sx={{ color: "var(--z-mossText)" }}>
-            {of("ONE").length} {words.counts.one}
-          </Box>
+          <Box sx={{ color: "var(--z-mossText)" }}>{words.counts.one(of("ONE").length)}</Box>
           {conflicts.length > 0 && (
-            <Box sx={{ color: "var(--z-clayText)" }}>
-              {conflicts.length} {words.counts.conflict}
-            </Box>
+            <Box sx={{ color: "var(--z-clayText)" }}>{words.counts.conflict(conflicts.length)}</Box>
           )}
-          {none.length > 0 && (
-            <Box sx={{ color: "var(--z-saffron)" }}>
-              {none.length} {words.counts.none}
-            </Box>
-          )}
+          {none.length > 0 && <Box sx={{ color: "var(--z-saffron)" }}>{words.counts.none(none.length)}</Box>}
         </Box>
       </Box>
       {conflicts.length + none.length === 0 ? (
@@ -57,7 +49,7 @@ export function WhoGetsWhat({ task, onChange }: Props) {
             <Conflict key={student.id} student={student} task={task} onChange={onChange} />
           ))}
           {none.length > 0 && (
-            <Box sx={{ bgcolor: "var(--z-saffronWash)", borderRadius: 2, p: 1.25 }}>
+            <Box sx={{ bgcolor: "var(--z-saffronWash)", borderRadius: "8px", p: 1.25 }}>
               <Box component="h3">{words.noneTitle(none.map((each) => each.givenName))}</Box>
               <Box sx={{ fontSize: 13, mb: 0.75 }}>{leftOut ? words.leftOut : words.noneWhy}</Box>
               <Button
@@ -94,7 +86,7 @@ function Conflict({ student, task, onChange }: Props & { student: Schemas["Recip
     return version ? [{ claim, version }] : [];
   });
   return (
-    <Box sx={{ bgcolor: "var(--z-clayWash)", borderRadius: 2, p: 1.25 }}>
+    <Box sx={{ bgcolor: "var(--z-clayWash)", borderRadius: "8px", p: 1.25 }}>
       <Box component="h3">{words.conflictTitle(student.givenName)}</Box>
       <Box sx={{ fontSize: 13, mb: 0.75 }}>
         {versions

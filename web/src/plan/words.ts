@@ -38,7 +38,11 @@ export const words = {
   handOutAgain: "Hand out",
   rename: "Name of the task",
   who: "Who gets what",
-  counts: { one: "get one version", conflict: "get two", none: "get none" },
+  counts: {
+    one: (count: number) => `${count} ${count === 1 ? "gets" : "get"} one version`,
+    conflict: (count: number) => `${count} ${count === 1 ? "gets" : "get"} two`,
+    none: (count: number) => `${count} ${count === 1 ? "gets" : "get"} none`,
+  },
   allGood: "Every student gets exactly one version.",
   conflictTitle: (student: string) => `${student} gets two versions`,
   conflictWhich: "Which one?",

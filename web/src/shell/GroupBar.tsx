@@ -163,7 +163,7 @@ export function Key({ children }: { children: string }) {
         fontWeight: 700,
         fontSize: 11.5,
         px: 0.75,
-        borderRadius: 1,
+        borderRadius: "5px",
         bgcolor: "var(--z-card)",
         color: "var(--z-ink)",
         border: "1px solid var(--z-line)",

@@ -21,7 +21,7 @@ export default function SignIn() {
   const signIn = useMutation({
     mutationFn: (fields: FormData) => data<Schemas["Session"]>(ask(who, fields)),
     onSuccess: (session) => {
-      queryClient.clear();
+      queryClient.removeQueries({ predicate: (query) => query.queryKey[0] !== "session" });
       queryClient.setQueryData(sessionQuery.queryKey, session);
       navigate("/", { replace: true });
     },

@@ -41,6 +41,7 @@ export function StudentTable({ students, scores, open, onOpen }: Props) {
   const measures = scores.measures.filter((measure) =>
     scores.students.some((each) => each.scores.some((score) => score.measureId === measure.id)),
   );
+  const span = widestSpan(scores, measures[0]?.id);
   return (
     <Box component="table" sx={tableStyle}>
       <thead>
@@ -73,7 +74,7 @@ export function StudentTable({ students, scores, open, onOpen }: Props) {
             </td>
             {measures.map((measure, i) => {
               const score = byStudent.get(student.id)?.find((each) => each.measureId === measure.id);
-              return <ScoreCells key={measure.id} score={score} withLine={i === 0} />;
+              return <ScoreCells key={measure.id} score={score} span={i === 0 ? span : undefined} />;
             })}
             <td>
               {needsShown(student.needs).map((need) => (
@@ -108,11 +109,20 @@ function ScoreHead({ name, withLine }: { name: string; withLine: boolean }) {
   );
 }
 
-function ScoreCells({ score, withLine }: { score: Schemas["Score"] | undefined; withLine: boolean }) {
+/** How far the values of the student who changed most lie apart. */
+function widestSpan(scores: Schemas["Scores"], measureId: number | undefined): number {
+  const histories = scores.students.flatMap((each) =>
+    each.scores.filter((score) => score.measureId === measureId).map((score) => score.history),
+  );
+  return Math.max(1, ...histories.map((values) => Math.max(...values) - Math.min(...values)));
+}
+
+/** @param span with a line over time beside the value */
+function ScoreCells({ score, span }: { score: Schemas["Score"] | undefined; span?: number }) {
   return (
     <>
       <td className="number">{score ? <ScoreText score={score} /> : <Soft>{words.notAssessed}</Soft>}</td>
-      {withLine && <td>{score && <Sparkline values={score.history} />}</td>}
+      {span !== undefined && <td>{score && <Sparkline values={score.history} span={span} />}</td>}
     </>
   );
 }
@@ -146,7 +156,7 @@ export function NeedMark({ children }: { children: string }) {
       component="span"
       sx={{
         border: "1px solid var(--z-line)",
-        borderRadius: 2,
+        borderRadius: "8px",
         px: 0.75,
         mr: 0.5,
         fontSize: 12,

@@ -13,6 +13,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
 /** The one place where refusals become HTTP. What a person did wrong and what we did wrong sound different. */
@@ -70,6 +71,12 @@ class ProblemHandler {
                 HttpStatus.CONTENT_TOO_LARGE,
                 "file-too-large",
                 "The file is over 5 MB. A class list is far smaller; is it the right file?");
+    }
+
+    /** A listener closed its window; there is nobody left to answer. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException gone) {
+        LOG.debug("a listener is gone", gone);
     }
 
     @ExceptionHandler

@@ -1,0 +1,76 @@
+package zafu.e2e;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import zafu.server.ZafuApplication;
+import zafu.server.platform.TravellingClock;
+
+/** The application, started once in this JVM and shared by all tests; its clock is ours to move. */
+final class RunningZafu {
+    static final String MORNING = "2027-02-09T08:10";
+    private static RunningZafu demo;
+    private static RunningZafu empty;
+    private final ConfigurableApplicationContext context;
+    private final Path data;
+
+    private RunningZafu(boolean withDemo) {
+        try {
+            data = Files.createTempDirectory("zafu-e2e");
+        } catch (IOException noPlace) {
+            throw new IllegalStateException(noPlace);
+        }
+        List<String> properties = new ArrayList<>(List.of(
+                "--server.port=0", "--zafu.data=" + data, "--zafu.now=" + MORNING, "--zafu.zone=America/Halifax"));
+        if (withDemo) {
+            properties.add("--zafu.demo=true");
+        }
+        context = SpringApplication.run(ZafuApplication.class, properties.toArray(String[]::new));
+    }
+
+    /** With Quillmere Harbour School in it. */
+    static synchronized RunningZafu demo() {
+        if (demo == null) {
+            demo = new RunningZafu(true);
+        }
+        return demo;
+    }
+
+    /** With nothing in it. */
+    static synchronized RunningZafu empty() {
+        if (empty == null) {
+            empty = new RunningZafu(false);
+        }
+        return empty;
+    }
+
+    String address() {
+        return "http://localhost:"
+                + ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    TravellingClock clock() {
+        return context.getBean(TravellingClock.class);
+    }
+
+    /** The entry code that the demo printed for a student. */
+    String codeOf(String givenName) {
+        try {
+            Matcher line =
+                    Pattern.compile(givenName + ", code (\\w+)").matcher(Files.readString(data.resolve("sign-in.txt")));
+            if (!line.find()) {
+                throw new IllegalStateException("no code of " + givenName);
+            }
+            return line.group(1);
+        } catch (IOException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package zafu.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+
+/** Takes the pictures of docs/screenshots from the demo, its clock standing. Started by ./zafu screenshots. */
+final class Screenshots {
+    private final RunningZafu zafu = RunningZafu.demo();
+    private final Path folder;
+
+    private Screenshots(Path folder) {
+        this.folder = folder;
+    }
+
+    public static void main(String[] arguments) {
+        int exit = 1;
+        try {
+            Screenshots screenshots = new Screenshots(Path.of(arguments[0]));
+            screenshots.ofTeacher();
+            screenshots.ofStudent();
+            exit = 0;
+        } catch (RuntimeException failed) {
+            failed.printStackTrace();
+        }
+        // The application's and the browser's threads would keep this one alive.
+        System.exit(exit);
+    }
+
+    private void ofTeacher() {
+        try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
+            window.text("Tideline reading scale").waitFor();
+            window.picture(folder.resolve("students.png"));
+            window.link("Arrange").click();
+            window.link("Salt-marsh reading").click();
+            window.region("Score line").waitFor();
+            window.picture(folder.resolve("bench.png"));
+            window.link("Plan").click();
+            window.link("The marsh drinks twice").click();
+            window.region("Who gets what").waitFor();
+            window.picture(folder.resolve("task.png"));
+            window.link("‹ tasks").click();
+            window.link("Why the marsh floods twice a day").click();
+            window.region("Who gets what").waitFor();
+            window.picture(folder.resolve("coverage.png"));
+            window.link("Progress").click();
+            window.text("median").first().waitFor();
+            window.picture(folder.resolve("progress.png"));
+        }
+    }
+
+    private void ofStudent() {
+        try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
+            window.picture(folder.resolve("my-work.png"));
+        }
+        try (Window window = Window.at(zafu).signInStudent(zafu.codeOf("Umi"))) {
+            window.page()
+                    .getByRole(AriaRole.BUTTON)
+                    .filter(new Locator.FilterOptions().setHasText("Start"))
+                    .first()
+                    .click();
+            window.page().getByRole(AriaRole.RADIO).first().check();
+            window.text("✓ kept").waitFor();
+            window.picture(folder.resolve("try.png"));
+        }
+    }
+}

@@ -1,0 +1,121 @@
+package zafu.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** A browser window of one person, 1280 × 800 like a teacher's laptop. */
+final class Window implements AutoCloseable {
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+    private static Browser browser;
+    private final BrowserContext context;
+    private final Page page;
+    private final String address;
+
+    private Window(String address, int width, int height) {
+        this.address = address;
+        context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        context.setDefaultTimeout(15_000);
+        page = context.newPage();
+        page.onPageError(error -> System.err.println("page error: " + error));
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")) {
+                System.err.println("console: " + message.text());
+            }
+        });
+    }
+
+    private static synchronized Browser browser() {
+        if (browser == null) {
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(FLAGS));
+        }
+        return browser;
+    }
+
+    static Window at(RunningZafu zafu) {
+        return new Window(zafu.address(), 1280, 800);
+    }
+
+    static Window onPhoneAt(RunningZafu zafu) {
+        return new Window(zafu.address(), 400, 800);
+    }
+
+    Page page() {
+        return page;
+    }
+
+    Window go(String path) {
+        page.navigate(address + path);
+        return this;
+    }
+
+    Window signInTeacher(String name, String password) {
+        go("/");
+        button("I am a teacher").click();
+        field("Name").fill(name);
+        field("Password").fill(password);
+        button("Sign in").click();
+        page.getByRole(AriaRole.NAVIGATION).waitFor();
+        return this;
+    }
+
+    Window signInStudent(String code) {
+        go("/");
+        field("Your entry code").fill(code);
+        button("Sign in").click();
+        button("Sign out").waitFor();
+        return this;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    Locator region(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator text(String text) {
+        return page.getByText(text);
+    }
+
+    void picture(Path file) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(file));
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}
