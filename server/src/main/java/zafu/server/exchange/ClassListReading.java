@@ -71,7 +71,7 @@ final class ClassListReading {
             problems.add(
                     0,
                     "has " + row.cells().size() + " cells, but the file has "
-                            + sheet.header().size() + " columns; is there a comma too many?");
+                            + sheet.header().size() + " columns: one separator too many");
         }
         if (names[0].isEmpty()) {
             problems.add(0, "has no name");

@@ -1,0 +1,55 @@
+package zafu.server;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import zafu.server.demo.HttpCaller;
+import zafu.server.platform.TravellingClock;
+
+/** Starts the server once for all tests, with the demo school in a database in memory, and speaks HTTP with it. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {
+            "zafu.demo=true",
+            "zafu.now=2027-02-09T08:10",
+            "zafu.zone=America/Halifax",
+            "zafu.data=target/test-data",
+            "spring.datasource.url=jdbc:h2:mem:zafu;MODE=PostgreSQL;DATABASE_TO_LOWER=TRUE;DEFAULT_NULL_ORDERING=HIGH",
+            "spring.jpa.properties.hibernate.generate_statistics=true",
+            "springdoc.api-docs.enabled=true"
+        })
+abstract class ServerTest {
+    private static final ZoneId HALIFAX = ZoneId.of("America/Halifax");
+
+    @LocalServerPort
+    int port;
+
+    @Autowired
+    TravellingClock clock;
+
+    @BeforeEach
+    void itIsTuesdayMorning() {
+        clock.set(at("2027-02-09T08:10"));
+    }
+
+    static Instant at(String local) {
+        return LocalDateTime.parse(local).atZone(HALIFAX).toInstant();
+    }
+
+    HttpCaller nobody() {
+        return new HttpCaller(port);
+    }
+
+    HttpCaller teacher() {
+        return nobody().signInAdult("ottoline", "salt-marsh-5");
+    }
+
+    /** A class of its own, so that no test disturbs another. */
+    TestClass newClass(String name, int students) {
+        return TestClass.bringIn(teacher(), port, name, students);
+    }
+}

@@ -1,0 +1,48 @@
+package zafu.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.persistence.EntityManagerFactory;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** The two biggest reads take as many statements for a large class as for a small one. */
+class StatementCountTest extends ServerTest {
+    @Autowired
+    EntityManagerFactory entities;
+
+    private long statementsOf(TestClass of, String path) {
+        Statistics statistics = entities.unwrap(SessionFactory.class).getStatistics();
+        of.teacher.get(path).ok();
+        statistics.clear();
+        of.teacher.get(path).ok();
+        return statistics.getPrepareStatementCount();
+    }
+
+    @Test
+    void theProgressGridReadsAFixedNumberOfTimes() {
+        TestClass small = newClass("few", 5);
+        TestClass large = newClass("many", 60);
+        small.handOutMany(1);
+        large.handOutMany(6);
+        long arrangementOfSmall = small.arrange(2);
+        long arrangementOfLarge = large.arrange(6);
+        large.signedIn(1).get("/api/my/work").ok();
+        long few = statementsOf(small, "/api/classes/" + small.id + "/progress?arrangementId=" + arrangementOfSmall);
+        long many = statementsOf(large, "/api/classes/" + large.id + "/progress?arrangementId=" + arrangementOfLarge);
+        assertThat(few).isPositive().isLessThan(30);
+        assertThat(many).isEqualTo(few);
+    }
+
+    @Test
+    void theBenchReadsAFixedNumberOfTimes() {
+        TestClass small = newClass("few on the bench", 4);
+        TestClass large = newClass("many on the bench", 80);
+        long few = statementsOf(small, "/api/arrangements/" + small.arrange(2));
+        long many = statementsOf(large, "/api/arrangements/" + large.arrange(8));
+        assertThat(few).isPositive().isLessThan(30);
+        assertThat(many).isEqualTo(few);
+    }
+}
