@@ -3,7 +3,7 @@ import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { words } from "./words";
 
-const WIDTH = 176;
+const WIDTH = 194;
 const HEIGHT = 84;
 const MOST = 8;
 
@@ -23,7 +23,7 @@ export function FitCurve({ bench, onChoose }: Props) {
     <Card
       component="section"
       aria-label={words.fitTitle}
-      sx={{ width: 210, flex: "none", px: 2, py: 1.25 }}
+      sx={{ width: 228, flex: "none", px: 2, py: 1.25 }}
       className="no-print"
     >
       <Box component="h2" sx={{ fontSize: 14 }}>
@@ -53,8 +53,8 @@ export function FitCurve({ bench, onChoose }: Props) {
             onClick={() => onChoose(groups)}
             sx={{
               position: "absolute",
-              left: x(groups) - 11,
-              width: 22,
+              left: x(groups) - 12,
+              width: 24,
               top: 0,
               height: HEIGHT + 24,
               border: 0,

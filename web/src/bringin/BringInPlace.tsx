@@ -88,7 +88,12 @@ export default function BringInPlace() {
         {file && <WantedFields wanted={wanted} onChange={setWanted} />}
       </Card>
       {shown && (
-        <Card sx={{ mt: 1.5, overflow: "auto", maxHeight: "70vh" }}>
+        <Card
+          role="region"
+          aria-label={words.preview}
+          tabIndex={0}
+          sx={{ mt: 1.5, overflow: "auto", maxHeight: "70vh" }}
+        >
           <Box role="status" sx={{ p: 1.5, fontWeight: 700 }}>
             {words.summary(shown.good, shown.withProblem)}
           </Box>

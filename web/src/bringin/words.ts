@@ -7,6 +7,7 @@ export const words = {
   chooseHelp:
     "A list saved from your spreadsheet as CSV: names, grade, and a column for each score. Nothing is kept until you take it.",
   another: "Another file…",
+  preview: "What would be taken",
   className: "Name of the class",
   grade: "Grade",
   gradeHelp: "for rows that give none",

@@ -17,6 +17,9 @@ export default function ProgressPlace() {
     <>
       <PlaceHead title={words.title} about={words.about} />
       <Card
+        role="region"
+        aria-label={words.about}
+        tabIndex={0}
         sx={{ overflow: "auto", maxHeight: "calc(100vh - 170px)", "@media print": { maxHeight: "none" } }}
       >
         {grid.tasks.length === 0 ? <Box sx={{ p: 3 }}>{words.none}</Box> : <Grid grid={grid} />}

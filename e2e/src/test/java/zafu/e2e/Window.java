@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** A browser window of one person, 1280 × 800 like a teacher's laptop. */
 final class Window implements AutoCloseable {
@@ -96,8 +97,11 @@ final class Window implements AutoCloseable {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** A field by its label, with or without the star of a required one. */
     Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        // The pattern is matched in the browser, which does not know Java's way of quoting.
+        String escaped = label.replaceAll("[.*+?^${}()|\\[\\]\\\\]", "\\\\$0");
+        return page.getByLabel(Pattern.compile("^" + escaped + "(\\s\\*)?$"));
     }
 
     Locator region(String name) {

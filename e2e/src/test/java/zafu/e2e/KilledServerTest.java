@@ -1,0 +1,167 @@
+package zafu.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import zafu.server.demo.HttpCaller;
+
+/** What the packaged application has acknowledged survives its being killed at any moment. */
+class KilledServerTest {
+    private static final File APPLICATION = new File("../server/target/zafu-server-0.1-app.jar");
+    private static final int ANSWERS = 200;
+
+    @TempDir
+    Path data;
+
+    private final int port = freePort();
+    private Process server;
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+    }
+
+    @AfterEach
+    void stop() {
+        server.destroyForcibly();
+    }
+
+    @Test
+    void everyAcknowledgedAnswerIsThereAfterwards() throws Exception {
+        start();
+        String code = Files.readString(data.resolve("sign-in.txt")).replaceAll("(?s).*Hana, code (\\w+).*", "$1");
+        HttpCaller student = new HttpCaller(port).signInStudent(code);
+        JsonNode page = openTry(student);
+        Map<Long, String> acknowledged = answerUntilKilled(student, page);
+        assertThat(acknowledged).isNotEmpty();
+
+        start();
+        JsonNode after = new HttpCaller(port)
+                .signInStudent(code)
+                .get("/api/my/tries/" + page.get("id").asLong())
+                .ok();
+        Map<Long, String> kept = new LinkedHashMap<>();
+        after.get("questions")
+                .forEach(question -> kept.put(
+                        question.get("id").asLong(), question.path("given").asString("")));
+        // The answer that was on its way when the server died may or may not be there; the one before must be.
+        acknowledged.forEach((question, given) -> assertThat(Integer.parseInt(kept.get(question)))
+                .as("the answer to question %d", question)
+                .isGreaterThanOrEqualTo(Integer.parseInt(given)));
+    }
+
+    private JsonNode openTry(HttpCaller student) {
+        long task = handOutToHana();
+        return student.post("/api/my/tasks/" + task + "/tries", null).ok();
+    }
+
+    /** A task of 20 questions whose answers are numbers that only grow. */
+    private long handOutToHana() {
+        HttpCaller teacher = new HttpCaller(port).signInAdult("ottoline", "salt-marsh-5");
+        long heron =
+                teacher.get("/api/classes").ok().get("classes").get(0).get("id").asLong();
+        List<Map<String, Object>> questions = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            questions.add(Map.of("kind", "NUMERIC", "prompt", "Q" + i, "points", 1, "body", Map.of("value", i)));
+        }
+        List<Long> ids = new ArrayList<>();
+        teacher.post("/api/library/question-sets", Map.of("title", "Many", "questions", questions))
+                .ok()
+                .get("questions")
+                .forEach(question -> ids.add(question.get("id").asLong()));
+        long task = teacher.post("/api/classes/" + heron + "/tasks", Map.of("name", "Many"))
+                .ok()
+                .get("id")
+                .asLong();
+        JsonNode now = teacher.get("/api/tasks/" + task).ok();
+        Map<String, Object> base = new LinkedHashMap<>();
+        base.put("id", now.get("versions").get(0).get("id").asLong());
+        base.put("staffName", "Base");
+        base.put("overrides", List.of());
+        base.put("title", "Many");
+        base.put("texts", List.of());
+        base.put("questions", ids);
+        base.put("includesAccommodations", false);
+        base.put("tries", 1);
+        base.put("targets", Map.of("everyone", true, "groups", List.of(), "students", List.of(), "except", List.of()));
+        Map<String, Object> edit =
+                Map.of("version", now.get("version").asLong(), "name", "Many", "versions", List.of(base));
+        long version =
+                teacher.put("/api/tasks/" + task, edit).ok().get("version").asLong();
+        teacher.post("/api/tasks/" + task + "/hand-out", Map.of("version", version, "confirmNotCovered", false))
+                .ok();
+        return task;
+    }
+
+    /** Gives answers as fast as it can while another thread kills the server after a random number of them. */
+    private Map<Long, String> answerUntilKilled(HttpCaller student, JsonNode page) throws InterruptedException {
+        List<Long> questions = new ArrayList<>();
+        page.get("questions")
+                .forEach(question -> questions.add(question.get("id").asLong()));
+        Map<Long, String> acknowledged = new LinkedHashMap<>();
+        int killAfter = 40 + new Random().nextInt(ANSWERS - 60);
+        for (int i = 1; i <= ANSWERS && server.isAlive(); i++) {
+            long question = questions.get(i % questions.size());
+            if (i == killAfter) {
+                new Thread(() -> server.destroyForcibly()).start();
+            }
+            try {
+                String path = "/api/my/tries/" + page.get("id").asLong() + "/answers/" + question;
+                if (student.put(path, Map.of("given", String.valueOf(i))).status() == 200) {
+                    acknowledged.put(question, String.valueOf(i));
+                }
+            } catch (UncheckedIOException died) {
+                break;
+            }
+        }
+        assertThat(server.waitFor(20, TimeUnit.SECONDS)).isTrue();
+        return acknowledged;
+    }
+
+    private void start() throws Exception {
+        assertThat(APPLICATION).as("the packaged application").exists();
+        server = new ProcessBuilder(
+                        "java",
+                        "-XX:TieredStopAtLevel=1",
+                        "-jar",
+                        APPLICATION.getPath(),
+                        "--server.port=" + port,
+                        "--zafu.demo=true",
+                        "--zafu.starts-at=2027-02-09T08:10",
+                        "--zafu.zone=America/Halifax",
+                        "--zafu.data=" + data)
+                .redirectErrorStream(true)
+                .redirectOutput(data.resolve("server.log").toFile())
+                .start();
+        while (!(Files.exists(data.resolve("sign-in.txt")) && answers())) {
+            assertThat(server.isAlive()).as("the server while it starts").isTrue();
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+    }
+
+    private boolean answers() {
+        try {
+            return new HttpCaller(port).get("/api/session").status() == 200;
+        } catch (UncheckedIOException notYet) {
+            return false;
+        }
+    }
+}
