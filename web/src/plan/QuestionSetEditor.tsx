@@ -9,6 +9,7 @@ import { libraryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
 import { editorWords as words } from "./editorWords";
+import { keepEnterInside } from "./keepEnterInside";
 import { draftOf, emptyDraft, type QuestionDraft, questionOf } from "./questionDraft";
 
 interface Props {
@@ -42,7 +43,7 @@ export function QuestionSetEditor({ set, onKept, onCancel }: Props) {
   const change = (place: number, draft: QuestionDraft) =>
     setDrafts(drafts.map((each, i) => (i === place ? draft : each)));
   return (
-    <Box sx={{ display: "grid", gap: 1.5 }}>
+    <Box sx={{ display: "grid", gap: 1.5 }} onKeyDown={keepEnterInside}>
       <TextField
         autoFocus
         label={words.setTitle}

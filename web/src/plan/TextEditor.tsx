@@ -8,6 +8,7 @@ import { libraryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
 import { editorWords as words } from "./editorWords";
+import { keepEnterInside } from "./keepEnterInside";
 
 interface Props {
   onKept: (id: number) => void;
@@ -27,7 +28,7 @@ export function TextEditor({ onKept, onCancel }: Props) {
     onError: (error) => tell(error.message),
   });
   return (
-    <Box sx={{ display: "grid", gap: 1.5 }}>
+    <Box sx={{ display: "grid", gap: 1.5 }} onKeyDown={keepEnterInside}>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 120px", gap: 1.5 }}>
         <TextField
           autoFocus

@@ -159,7 +159,7 @@ function Cell({ version, field, onOpen, onFollow }: CellProps) {
           py: 0.6,
           fontWeight: own ? 700 : 400,
           color: own || version.base ? "var(--z-ink)" : "var(--z-faint)",
-          "&:hover": { bgcolor: "var(--z-sunk)" },
+          "&:hover": { boxShadow: "inset 0 0 0 1px var(--z-soft)" },
         }}
       >
         <FieldValue version={version} field={field} />

@@ -101,7 +101,7 @@ final class Window implements AutoCloseable {
     Locator field(String label) {
         // The pattern is matched in the browser, which does not know Java's way of quoting.
         String escaped = label.replaceAll("[.*+?^${}()|\\[\\]\\\\]", "\\\\$0");
-        return page.getByLabel(Pattern.compile("^" + escaped + "(\\s\\*)?$"));
+        return page.getByLabel(Pattern.compile("^\\s*" + escaped + "(\\s\\*)?$"));
     }
 
     Locator region(String name) {

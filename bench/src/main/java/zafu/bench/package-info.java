@@ -1,0 +1,4 @@
+/**
+ * Measurements of the core.
+ */
+package zafu.bench;
