@@ -31,6 +31,10 @@ final class Screenshots {
         try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
             window.text("Tideline reading scale").waitFor();
             window.picture(folder.resolve("students.png"));
+            window.link("Bring in…").click();
+            window.page().getByLabel("Choose a file…").setInputFiles(Path.of("e2e/src/test/resources/6-osprey.csv"));
+            window.text("1 row with a problem").waitFor();
+            window.picture(folder.resolve("bring-in.png"));
             window.link("Arrange").click();
             window.link("Salt-marsh reading").click();
             window.region("Score line").waitFor();

@@ -319,7 +319,7 @@ class SliceJourneyTest {
         assertThat(dialog).containsText("Calla keeps “Why the marsh floods” (Base): it is started.");
         assertThat(dialog)
                 .containsText("Mateo gets “Why the marsh floods” as Short time instead of Base: not started.");
-        assertThat(high).containsText("Mateo");
+        assertThat(teacher.page().locator("[aria-label=Reef]")).containsText("Mateo");
         teacher.button("Do it").click();
         assertThat(teacher.region("Sheet Bend")).containsText("Mateo");
         teacher.link("Plan").click();
