@@ -1,10 +1,11 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
+import dayjs from "dayjs";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, data, filePart, type Schemas } from "../api/client";
-import { measuresQuery } from "../api/queries";
+import { classesQuery, measuresQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
@@ -38,7 +39,7 @@ export default function BringInPlace() {
     classId: classId ? Number(classId) : undefined,
     className: "",
     grade: 5,
-    takenOn: new Date().toISOString().slice(0, 10),
+    takenOn: dayjs(useQuery(classesQuery).data?.now).format("YYYY-MM-DD"),
   });
   const measures = useQuery(measuresQuery).data ?? [];
   const navigate = useNavigate();

@@ -49,6 +49,15 @@ interface FieldProps {
   onChange: (use: ColumnUse) => void;
 }
 
+const fieldStyle = {
+  font: "inherit",
+  color: "inherit",
+  bgcolor: "var(--z-card)",
+  border: "1px solid var(--z-line)",
+  borderRadius: "8px",
+  p: 0.5,
+};
+
 const plainUses = ["GIVEN_NAME", "FAMILY_NAME", "FULL_NAME", "GRADE", "NOTHING"] as const;
 
 function ColumnField({ column, measures, onChange }: FieldProps) {
@@ -65,6 +74,7 @@ function ColumnField({ column, measures, onChange }: FieldProps) {
         display: "grid",
         gap: 0.5,
         fontWeight: 400,
+        "& select, & input": fieldStyle,
       }}
     >
       <Box component="span">

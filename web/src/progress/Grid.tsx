@@ -34,17 +34,22 @@ export function Grid({ grid }: { grid: Schemas["Grid"] }) {
     <Box component="table" sx={style}>
       <thead>
         <tr>
-          <Box component="th" scope="col" sx={{ textAlign: "left", left: 0, "&&": { zIndex: 3 } }}>
+          <Box
+            component="th"
+            scope="col"
+            sx={{ textAlign: "left", left: 0, width: 210, "&&": { zIndex: 3 } }}
+          >
             {words.students(students)}
           </Box>
           {grid.tasks.map((task) => (
-            <Box component="th" scope="col" key={task.id} sx={{ minWidth: 110 }}>
+            <Box component="th" scope="col" key={task.id} sx={{ width: 130, minWidth: 110 }}>
               <Box sx={{ whiteSpace: "normal", lineHeight: 1.2, maxWidth: 170, mx: "auto" }}>{task.name}</Box>
               <Box title={words.columnHelp(task)} sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
                 {words.column(task)}
               </Box>
             </Box>
           ))}
+          <td />
         </tr>
       </thead>
       {groups.map((group) => (
@@ -67,6 +72,7 @@ function GroupRows({ group }: { group: Schemas["GroupRows"] }) {
         {group.medians.map((median, i) => (
           <td key={i}>{median.earned !== undefined && words.median(median.earned)}</td>
         ))}
+        <td />
       </tr>
       {group.students.map((student) => (
         <tr key={student.id}>
@@ -79,6 +85,7 @@ function GroupRows({ group }: { group: Schemas["GroupRows"] }) {
           {student.cells.map((cell, i) => (
             <GridCell key={i} cell={cell} />
           ))}
+          <td />
         </tr>
       ))}
     </tbody>

@@ -56,6 +56,10 @@ final class DemoTask {
                 .ok();
     }
 
+    static Map<String, Object> toGroups(List<Long> groups) {
+        return Map.of("everyone", false, "groups", groups, "students", List.of(), "except", List.of());
+    }
+
     /** The fields of one version. */
     static final class Version {
         private final Map<String, Object> fields = new LinkedHashMap<>();
@@ -69,8 +73,7 @@ final class DemoTask {
             fields.put("questions", List.of());
             fields.put("includesAccommodations", false);
             fields.put("tries", 1);
-            fields.put(
-                    "targets", Map.of("everyone", false, "groups", groups, "students", List.of(), "except", List.of()));
+            fields.put("targets", toGroups(groups));
         }
 
         Version set(String field, Object value) {

@@ -47,6 +47,7 @@ final class DemoWeek {
         long project = arrange(classId, "Marsh project", "science", "BY_HAND", 2);
         shapeProject(project);
         placeNotes(reading);
+        finishedTask(classId, reading);
         long open = handOutOpenTask(classId, reading);
         work(open);
         draft(classId, reading, project);
@@ -173,6 +174,26 @@ final class DemoWeek {
                 .ok()
                 .get("id")
                 .asLong();
+    }
+
+    /** Last week's practice, for two groups only. */
+    private void finishedTask(long classId, long reading) {
+        clock.set(DemoFiller.at("2027-02-02T16:00"));
+        long task = newTask(classId, "Marsh words in use", reading);
+        DemoTask edit = new DemoTask(teacher, task, reading);
+        edit.base("Marsh words", List.of(), questions("Marsh words in use", 5))
+                .set("opens", "2027-02-03T09:00")
+                .set("due", "2027-02-04T15:00")
+                .set("targets", DemoTask.toGroups(groupsOf(reading).subList(0, 2)));
+        edit.save();
+        edit.handOut();
+        clock.set(DemoFiller.at("2027-02-03T11:05"));
+        String[] right = {"Odin 4", "Quentin 2", "Rosalind 3", "Juniper 5", "Farid 3", "Greta 4", "Nadia 4", "Yusuf 5"};
+        for (String each : right) {
+            doTry(task, each.split(" ")[0], Integer.parseInt(each.split(" ")[1]), true);
+        }
+        clock.set(DemoFiller.at("2027-02-05T09:10"));
+        doTry(task, "Umi", 4, true);
     }
 
     private long handOutOpenTask(long classId, long reading) {
