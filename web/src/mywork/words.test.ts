@@ -1,0 +1,50 @@
+import { describe, expect, it } from "vitest";
+import type { Schemas } from "../api/client";
+import { aboutCard, words } from "./words";
+
+const now = "2027-02-09T08:10:00";
+const card: Schemas["Card"] = {
+  taskId: 1,
+  title: "Why the marsh floods",
+  when: "NOW",
+  questions: 6,
+  withText: true,
+  minutes: 30,
+  due: "2027-02-12T15:00:00",
+  answered: 0,
+  anotherTry: false,
+};
+
+describe("a piece of work in a child's words", () => {
+  it("says what it is, how long one has and when it is due", () => {
+    expect(aboutCard(card, now)).toBe("6 questions with a text · you have 30 minutes · due Friday, 3:00 pm");
+  });
+
+  it("leaves out a limit and a date that are not there", () => {
+    const open = { ...card, minutes: undefined, due: undefined, withText: false, questions: 1 };
+    expect(aboutCard(open, now)).toBe("1 question");
+  });
+
+  it("says that the day is past without blaming", () => {
+    expect(aboutCard({ ...card, due: "2027-02-08T15:00:00" }, now)).toContain("was due Mon 8 Feb");
+  });
+
+  it("says how far one is, from when it opens, and what it earned", () => {
+    expect(aboutCard({ ...card, when: "GOING_ON", answered: 2 }, now)).toBe("2 of 6 answered");
+    expect(aboutCard({ ...card, when: "LATER", opens: "2027-02-10T09:00:00" }, now)).toBe(
+      "from tomorrow, 9:00 am",
+    );
+    expect(aboutCard({ ...card, when: "DONE", earned: 7, possible: 10 }, now)).toBe("7 of 10");
+    expect(aboutCard({ ...card, when: "DONE" }, now)).toBe("handed in");
+  });
+});
+
+describe("the greeting", () => {
+  it.each([
+    ["2027-02-09T08:10:00", "Good morning, Umi"],
+    ["2027-02-09T12:00:00", "Good afternoon, Umi"],
+    ["2027-02-09T17:30:00", "Good evening, Umi"],
+  ])("at %s is %s", (local, greeting) => {
+    expect(words.greeting("Umi", local)).toBe(greeting);
+  });
+});

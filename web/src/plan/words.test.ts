@@ -1,0 +1,115 @@
+import { describe, expect, it } from "vitest";
+import type { Schemas } from "../api/client";
+import { handOutSentence, onTopSentence, problemSentence, timeReason, words } from "./words";
+
+const version: Schemas["VersionShown"] = {
+  id: 2,
+  base: false,
+  staffName: "Two sources",
+  overrides: [],
+  title: "Why the marsh floods",
+  texts: [],
+  questions: [1, 2],
+  pointsInAll: 3,
+  minutes: 30,
+  includesAccommodations: false,
+  opens: "2027-02-09T09:00:00",
+  due: "2027-02-12T15:00:00",
+  tries: 1,
+  targets: { everyone: false, groups: [], students: [], except: [] },
+  started: false,
+};
+
+function recipient(givenName: string, terms?: Partial<Schemas["TermsShown"]>): Schemas["Recipient"] {
+  return {
+    id: 1,
+    givenName,
+    familyName: "Test",
+    gets: "ONE",
+    versionId: 2,
+    claims: [],
+    terms: { reason: "AS_SET", extraDays: 0, ...terms },
+  };
+}
+
+describe("what handing out will do, in plain sentences", () => {
+  it("says who gets what, from when, until when and how long", () => {
+    expect(handOutSentence(version, [recipient("Umi"), recipient("Kofi")])).toBe(
+      "2 students get “Why the marsh floods” as Two sources: opens Tue 9 Feb 09:00, due Fri 12 Feb 15:00, 30 min.",
+    );
+  });
+
+  it("says so where there is no limit and no date", () => {
+    const open = { ...version, minutes: undefined, opens: undefined, due: undefined };
+    expect(handOutSentence(open, [recipient("Umi")])).toBe(
+      "1 student gets “Why the marsh floods” as Two sources: can be seen at once, no time limit.",
+    );
+  });
+
+  it("calls the base the base", () => {
+    expect(handOutSentence({ ...version, base: true }, [recipient("Umi")])).toContain("as Base:");
+  });
+
+  it("names what a student gets beyond the version", () => {
+    expect(onTopSentence(recipient("Umi", { reason: "EXTENDED", minutes: 45, set: 30, factor: 1.5 }))).toBe(
+      "Umi has 45 min instead of 30.",
+    );
+    expect(onTopSentence(recipient("Kofi", { reason: "UNTIMED", set: 30 }))).toBe(
+      "Kofi works without a time limit.",
+    );
+    const both = {
+      reason: "EXTENDED" as const,
+      minutes: 60,
+      set: 30,
+      factor: 2,
+      extraDays: 2,
+      due: "2027-02-17T15:00:00",
+    };
+    expect(onTopSentence(recipient("Viggo", both))).toBe(
+      "Viggo has 60 min instead of 30 and hands in by Wed 17 Feb 15:00.",
+    );
+  });
+});
+
+describe("why a student has the time they have", () => {
+  it("shows the sum for extended time and nothing for the plain case", () => {
+    expect(timeReason({ reason: "EXTENDED", minutes: 45, set: 30, factor: 1.5, extraDays: 0 })).toBe(
+      "= 30 × 1.5",
+    );
+    expect(timeReason({ reason: "AS_SET", minutes: 30, extraDays: 0 })).toBe("");
+  });
+});
+
+describe("what stands in the way", () => {
+  const problem = (kind: Schemas["TaskProblem"]["kind"], students: number[] = []) =>
+    problemSentence({ kind, stops: true, versionId: 2, students }, [version]);
+
+  it("is said in a sentence for every kind", () => {
+    expect(problem("CONFLICTS", [1])).toBe("1 student would get two versions. Choose one for each.");
+    expect(problem("NOT_COVERED", [1, 2])).toBe("2 students would get nothing.");
+    expect(problem("NOBODY")).toContain("Nobody gets this task yet.");
+    expect(problem("NOTHING_TO_DO")).toBe("“Two sources” has no question yet.");
+    expect(problem("NO_TITLE")).toContain("“Two sources” has no title");
+    expect(problem("DATES_OUT_OF_ORDER")).toContain("out of order");
+    expect(problem("OPENS_ON_CLOSED_DAY")).toContain("opens on a day without lessons");
+    expect(problem("DUE_ON_CLOSED_DAY")).toContain("is due on a day without lessons");
+  });
+});
+
+describe("names in a sentence", () => {
+  it("are listed as people list them", () => {
+    expect(words.noneTitle(["Dmitri"])).toBe("Dmitri gets nothing");
+    expect(words.noneTitle(["Dmitri", "Xanthe"])).toBe("Dmitri and Xanthe get nothing");
+    expect(words.handOutDialog.confirm(["Dmitri", "Umi", "Xanthe"])).toBe(
+      "Dmitri, Umi and Xanthe are meant to get nothing",
+    );
+  });
+
+  it("and counts agree with their verbs", () => {
+    expect([words.counts.one(1), words.counts.conflict(2), words.counts.none(1)]).toEqual([
+      "1 gets one version",
+      "2 get two",
+      "1 gets none",
+    ]);
+  });
+});
