@@ -2,7 +2,6 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -67,9 +66,7 @@ class NewsTest extends ServerTest {
         assertTold(news, "tasks");
         own.handOut(task, false).ok();
         assertTold(news, "tasks");
-        own.teacher.put(
-                "/api/classes/" + own.id + "/students/" + own.student(1) + "/needs",
-                Map.of("timeFactor", new BigDecimal("2"), "untimed", false, "extraDays", 0));
+        own.grant(1, "EXTENDED_TIME", "2").ok();
         assertTold(news, "students");
         own.signedIn(1).post("/api/my/tasks/" + task + "/tries", null).ok();
         assertTold(news, "progress");

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -51,7 +52,11 @@ class SessionTest extends ServerTest {
     void aRenewedCodeReplacesTheOldOne() {
         TestClass own = newClass("renewed", 1);
         String old = codeOf(own);
-        own.teacher.post("/api/classes/" + own.id + "/students/" + own.student(1) + "/entry-code", null);
+        own.teacher
+                .post(
+                        "/api/classes/" + own.id + "/entry-codes",
+                        Map.of("deed", "RENEW", "students", List.of(own.student(1))))
+                .done();
         assertThat(codeOf(own)).isNotEqualTo(old);
         assertThat(nobody().post("/api/sign-in/student", Map.of("code", old)).status())
                 .isEqualTo(401);

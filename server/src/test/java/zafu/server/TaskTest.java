@@ -2,7 +2,6 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -115,9 +114,8 @@ class TaskTest extends ServerTest {
     @Test
     void extendedTimeAndExtraDaysComeOnTopWithTheirReason() {
         TestClass own = newClass("needs", 3);
-        own.teacher.put(
-                "/api/classes/" + own.id + "/students/" + own.student(1) + "/needs",
-                Map.of("timeFactor", new BigDecimal("1.5"), "untimed", false, "extraDays", 2));
+        own.grant(1, "EXTENDED_TIME", "1.5").ok();
+        own.grant(1, "EXTRA_DAYS", "2").ok();
         long task = own.draft(TestClass.forEveryone());
         Map<String, Object> base = asBase(own.version("Base", TestClass.forEveryone()), own.task(task));
         base.put("minutes", 15);

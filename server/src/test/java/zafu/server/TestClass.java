@@ -24,6 +24,11 @@ final class TestClass {
         students.sort((a, b) -> Long.compare(a.get("id").asLong(), b.get("id").asLong()));
     }
 
+    /** A class that is there already. */
+    static TestClass of(HttpCaller teacher, int port, long id) {
+        return new TestClass(teacher, port, id);
+    }
+
     static TestClass bringIn(HttpCaller teacher, int port, String name, int students) {
         StringBuilder csv = new StringBuilder("Given name,Family name,Tideline reading scale\n");
         for (int i = 1; i <= students; i++) {
@@ -40,9 +45,55 @@ final class TestClass {
         return students.get(number - 1).get("id").asLong();
     }
 
+    /** The entry code of student S{@code number}, or null. */
+    String codeOf(int number) {
+        return students.get(number - 1).path("entryCode").asString(null);
+    }
+
     HttpCaller signedIn(int number) {
         return new HttpCaller(port)
                 .signInStudent(students.get(number - 1).get("entryCode").asString());
+    }
+
+    /** Grants student S{@code number} something; {@code amount} is null for supports without one. */
+    HttpCaller.Answer grant(int number, String support, String amount) {
+        Map<String, Object> wanted = new LinkedHashMap<>();
+        wanted.put("support", support);
+        if (amount != null) {
+            wanted.put("amount", new java.math.BigDecimal(amount));
+        }
+        wanted.putAll(Map.of("detail", "", "works", List.of(), "subjects", List.of(), "source", "test"));
+        return teacher.post("/api/students/" + student(number) + "/accommodations", wanted);
+    }
+
+    /** Brings in a list of one day, and answers what was taken. */
+    JsonNode bringIn(String takenOn, String list) {
+        return teacher.upload("/api/class-lists", list.getBytes(StandardCharsets.UTF_8), listOf(takenOn))
+                .ok();
+    }
+
+    Map<String, Object> listOf(String takenOn) {
+        Map<String, Object> wanted = new LinkedHashMap<>();
+        wanted.put("classId", id);
+        wanted.put("className", "");
+        wanted.put("grade", 5);
+        wanted.put("takenOn", takenOn);
+        return wanted;
+    }
+
+    /** The rows of the Students screen, narrowed by a query such as {@code text=S1&sort=name}. */
+    JsonNode screen(String query) {
+        return teacher.get("/api/students?classId=" + id + "&" + query).ok();
+    }
+
+    /** The row of student S{@code number} on the Students screen. */
+    JsonNode row(int number) {
+        return screen("")
+                .get("students")
+                .valueStream()
+                .filter(each -> each.get("id").asLong() == student(number))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** An arrangement of similar scores; groups from the lowest up. */

@@ -1,12 +1,17 @@
 package zafu.core.measure;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
- * The value of a measure that counts for a student today, or why there is none. Rule 1: the latest value
- * counts, of two on one date the later entered; older than the shelf life it still counts and is marked stale.
+ * The value of a measure that counts for a student today, or why there is none. Rule 1: the latest, the best, or the
+ * mean of the last few days; of two on one date the later entered; older than the shelf life it still counts and is
+ * marked stale.
  */
 public sealed interface CountingValue {
 
@@ -16,26 +21,75 @@ public sealed interface CountingValue {
      * @param shelfLifeDays after how many days a value counts as stale
      */
     static CountingValue latest(List<Observation> observations, LocalDate today, int shelfLifeDays) {
-        Optional<Observation> newest = newest(observations, true);
-        if (newest.isPresent()) {
-            Observation found = newest.get();
-            boolean stale = found.takenOn().plusDays(shelfLifeDays).isBefore(today);
-            return new Counts(found.value().orElseThrow(), found.takenOn(), stale);
-        }
-        return newest(observations, false)
-                .<CountingValue>map(none -> new NeverAssessed(none.takenOn()))
-                .orElseGet(NoObservation::new);
+        return of(observations, new Counting(WhichCounts.latest(), false, shelfLifeDays), today);
     }
 
-    private static Optional<Observation> newest(List<Observation> observations, boolean withValue) {
-        Observation newest = null;
-        for (Observation each : observations) {
-            boolean fits = each.value().isPresent() == withValue;
-            if (fits && (newest == null || !each.takenOn().isBefore(newest.takenOn()))) {
-                newest = each;
-            }
+    /**
+     * @param observations in the order in which they were entered
+     * @param today the school's date
+     */
+    static CountingValue of(List<Observation> observations, Counting counting, LocalDate today) {
+        List<Observation> values = oneADay(observations);
+        if (values.isEmpty()) {
+            return observations.stream()
+                    .map(Observation::takenOn)
+                    .max(Comparator.naturalOrder())
+                    .<CountingValue>map(NeverAssessed::new)
+                    .orElseGet(NoObservation::new);
         }
-        return Optional.ofNullable(newest);
+        Found found = counting.find(values);
+        boolean stale = found.takenOn.plusDays(counting.shelfLifeDays).isBefore(today);
+        return new Counts(found.value, found.takenOn, stale);
+    }
+
+    /** The values by day, oldest first; of two on one day the later entered. */
+    private static List<Observation> oneADay(Collection<Observation> observations) {
+        TreeMap<LocalDate, Observation> byDay = new TreeMap<>();
+        observations.stream().filter(each -> each.value().isPresent()).forEach(each -> byDay.put(each.takenOn(), each));
+        return new ArrayList<>(byDay.values());
+    }
+
+    /**
+     * How a measure's values are counted.
+     *
+     * @param lowerIsBetter for {@link WhichCounts.Best}
+     * @param shelfLifeDays after how many days a value is stale
+     */
+    record Counting(WhichCounts which, boolean lowerIsBetter, int shelfLifeDays) {
+        private Found find(List<Observation> oldestFirst) {
+            if (which instanceof WhichCounts.Best) {
+                return best(oldestFirst);
+            }
+            if (which instanceof WhichCounts.MeanOfLast mean) {
+                return meanOf(oldestFirst.subList(Math.max(0, oldestFirst.size() - mean.days()), oldestFirst.size()));
+            }
+            return Found.of(oldestFirst.get(oldestFirst.size() - 1));
+        }
+
+        private Found best(List<Observation> oldestFirst) {
+            Comparator<Observation> byValue =
+                    Comparator.comparingDouble(each -> each.value().orElseThrow());
+            // Of equal values the newer one counts: it goes stale later.
+            Comparator<Observation> better =
+                    (lowerIsBetter ? byValue.reversed() : byValue).thenComparing(Observation::takenOn);
+            Optional<Observation> best = oldestFirst.stream().max(better);
+            return Found.of(best.orElseThrow());
+        }
+
+        private static Found meanOf(List<Observation> days) {
+            double mean = days.stream()
+                    .mapToDouble(each -> each.value().orElseThrow())
+                    .average()
+                    .orElseThrow();
+            return new Found(mean, days.get(days.size() - 1).takenOn());
+        }
+    }
+
+    /** A value and the day it is of; of a mean the newest of its days. */
+    record Found(double value, LocalDate takenOn) {
+        private static Found of(Observation observation) {
+            return new Found(observation.value().orElseThrow(), observation.takenOn());
+        }
     }
 
     /** A value that counts, with the day it was taken and whether it has outlived its shelf life. */

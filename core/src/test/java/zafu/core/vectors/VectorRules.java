@@ -31,6 +31,7 @@ import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Term;
 import zafu.core.schedule.TimeLimit;
+import zafu.core.skill.SkillStatus;
 import zafu.core.targeting.Outcome;
 import zafu.core.targeting.Targets;
 import zafu.core.targeting.VersionId;
@@ -48,7 +49,8 @@ final class VectorRules {
             "time-limit", VectorRules::timeLimit,
             "who-gets-what", VectorRules::whoGetsWhat,
             "teaching-days", VectorRules::teachingDays,
-            "extra-days", VectorRules::extraDays);
+            "extra-days", VectorRules::extraDays,
+            "skill-status", VectorRules::skillStatus);
 
     /** Rules whose vectors are here already and whose computation is not built yet. */
     static final Set<String> PENDING = Set.of(
@@ -61,7 +63,6 @@ final class VectorRules {
             "profile",
             "ready-to-teach",
             "regroup",
-            "skill-status",
             "terms");
 
     private static void similar(Fields given, Fields expect) {
@@ -109,6 +110,13 @@ final class VectorRules {
         assertThat(bands)
                 .isEqualTo(
                         expect.get("bands").valueStream().map(JsonNode::asInt).toList());
+    }
+
+    private static void skillStatus(Fields given, Fields expect) {
+        List<Double> fractions =
+                Arrays.stream(given.doubles("fractions")).boxed().toList();
+        String found = SkillStatus.of(fractions, given.flag("above")).name().toLowerCase(java.util.Locale.ROOT);
+        assertThat(found.replace('_', ' ')).isEqualTo(expect.get("status").asString());
     }
 
     private static void timeLimit(Fields given, Fields expect) {

@@ -5,6 +5,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** An account of a grown-up. */
@@ -17,8 +18,14 @@ class Adult {
 
     String name = "";
     String displayName = "";
+    /** Empty for an account that cannot be opened yet. */
     String passwordHash = "";
+
     boolean administrator;
+    /** Set when somebody else chose the password. */
+    boolean mustChangePassword;
+
+    String sourceId = UUID.randomUUID().toString();
 
     @Version
     long version;

@@ -1,11 +1,14 @@
 package zafu.server.access;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Sort;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import zafu.server.platform.Refusal;
 
 /** Accounts of adults: made, and opened with name and password. */
 @Service
@@ -39,9 +42,75 @@ public class AdultAccounts {
                 .collect(Collectors.toMap(adult -> adult.id, adult -> adult.displayName));
     }
 
+    /** An account as administrators see it. */
+    public record AdultCard(
+            long id,
+            String sourceId,
+            String name,
+            String displayName,
+            boolean administrator,
+            boolean hasPassword,
+            boolean mustChangePassword) {}
+
+    public List<AdultCard> all() {
+        return adults.findAll(Sort.by("displayName", "id")).stream()
+                .map(each -> new AdultCard(
+                        each.id,
+                        each.sourceId,
+                        each.name,
+                        each.displayName,
+                        each.administrator,
+                        !each.passwordHash.isEmpty(),
+                        each.mustChangePassword))
+                .toList();
+    }
+
+    public boolean isTaken(String name) {
+        return adults.findByName(name).isPresent();
+    }
+
+    /** Makes an account that cannot be opened until an administrator gives it a password. */
+    public long createWithoutPassword(String name, String displayName, String sourceId) {
+        Adult adult = new Adult();
+        adult.name = name;
+        adult.displayName = displayName;
+        adult.sourceId = sourceId;
+        return adults.save(adult).id;
+    }
+
+    public void link(long adultId, String sourceId) {
+        require(adultId).sourceId = sourceId;
+    }
+
+    /** Gives the account a password that its owner has to change at the next sign-in. */
+    public void resetPassword(long adultId, String password) {
+        Adult adult = require(adultId);
+        adult.passwordHash = passwords.encode(password);
+        adult.mustChangePassword = true;
+        adults.save(adult);
+    }
+
+    void changePassword(long adultId, String before, String password) {
+        Adult adult = require(adultId);
+        if (!passwords.matches(before, adult.passwordHash)) {
+            throw Refusal.unusableField("wrong-password", "before", "This is not your present password.");
+        }
+        adult.passwordHash = passwords.encode(password);
+        adult.mustChangePassword = false;
+        adults.save(adult);
+    }
+
+    boolean mustChangePassword(long adultId) {
+        return require(adultId).mustChangePassword;
+    }
+
+    private Adult require(long adultId) {
+        return adults.findById(adultId).orElseThrow(() -> Refusal.notFound("adult"));
+    }
+
     /** An unknown name takes as long as a wrong password, so that names cannot be fished for. */
     Optional<Person.Grown> open(String name, String password) {
-        Optional<Adult> found = adults.findByName(name.strip());
+        Optional<Adult> found = adults.findByName(name.strip()).filter(adult -> !adult.passwordHash.isEmpty());
         boolean right = passwords.matches(
                 password, found.map(adult -> adult.passwordHash).orElse(hashOfNobody));
         return found.filter(adult -> right).map(Adult::asPerson);

@@ -38,4 +38,14 @@ public class AuditTrail {
         });
         lines.save(line);
     }
+
+    /** Blanks what was written about a student who is erased; that something was done, when and by whom, stays. */
+    public void forget(long studentId) {
+        lines.forget(studentId);
+    }
+
+    /** Notes that an adult looked at something that is not for every eye. */
+    public void noteLook(String what, long subjectId) {
+        note(null, what, subjectId, "");
+    }
 }

@@ -1,6 +1,9 @@
 package zafu.server.access;
 
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import zafu.server.platform.Refusal;
 
@@ -28,6 +31,56 @@ public class ClassPermission {
         }
     }
 
+    public void requireSeeNeeds(long classId) {
+        if (!roleIn(classId).maySeeNeeds()) {
+            throw Refusal.notAllowed("What students need is for their teachers and support staff to see.");
+        }
+    }
+
+    public boolean mayChange(long classId) {
+        return roleIn(classId).mayChange();
+    }
+
+    public boolean maySeeNeeds(long classId) {
+        return roleIn(classId).maySeeNeeds();
+    }
+
+    /** Codes let anybody in as the student, so a mere viewer does not get them. */
+    public boolean mayHandOutCodes(long classId) {
+        return roleIn(classId) != ClassRole.VIEWER;
+    }
+
+    /** Makes sure that the adult teaches some class, or looks after the school, or has no class at all yet. */
+    public void requireTeacher() {
+        Collection<ClassRole> all = roles().values();
+        if (!current.adult().administrator() && !all.isEmpty() && all.stream().noneMatch(ClassRole::mayChange)) {
+            throw Refusal.notAllowed("This is for teachers of a class.");
+        }
+    }
+
+    public void requireAdministrator() {
+        if (!current.adult().administrator()) {
+            throw Refusal.notAllowed("This is for the school's administrators.");
+        }
+    }
+
+    /** How many adults may see what students of these classes need. */
+    public int adultsWhoSeeNeeds(Collection<Long> classIds) {
+        return (int) roles.findByClassIdIn(classIds).stream()
+                .filter(each -> each.role.maySeeNeeds())
+                .map(each -> each.adultId)
+                .distinct()
+                .count();
+    }
+
+    /** The roles of the signed-in adult by class. */
+    public Map<Long, ClassRole> roles() {
+        Map<Long, ClassRole> byClass = new LinkedHashMap<>();
+        roles.findByAdultIdOrderByClassId(current.adult().adultId())
+                .forEach(each -> byClass.put(each.classId, each.role));
+        return byClass;
+    }
+
     private ClassRole roleIn(long classId) {
         long adult = current.adult().adultId();
         return roles.findByClassIdAndAdultId(classId, adult)
@@ -42,8 +95,21 @@ public class ClassPermission {
                 .toList();
     }
 
+    /** Takes the adult's role in the class away. */
+    public void withdraw(long classId, long adultId) {
+        roles.findByClassIdAndAdultId(classId, adultId).ifPresent(roles::delete);
+    }
+
+    /** Who is what in a class. */
+    public Map<Long, ClassRole> adultsOf(long classId) {
+        Map<Long, ClassRole> byAdult = new LinkedHashMap<>();
+        roles.findByClassIdIn(java.util.List.of(classId)).forEach(each -> byAdult.put(each.adultId, each.role));
+        return byAdult;
+    }
+
+    /** Gives the adult this role in the class, in place of any other. */
     public void grant(long classId, long adultId, ClassRole role) {
-        ClassAdult granted = new ClassAdult();
+        ClassAdult granted = roles.findByClassIdAndAdultId(classId, adultId).orElseGet(ClassAdult::new);
         granted.classId = classId;
         granted.adultId = adultId;
         granted.role = role;

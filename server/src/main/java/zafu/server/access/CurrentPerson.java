@@ -14,6 +14,11 @@ public class CurrentPerson {
                 .orElseThrow(() -> Refusal.notAllowed("This place is for teachers. Please sign in as one."));
     }
 
+    /** The signed-in adult's id; empty where nobody is behind it, as at night. */
+    public Optional<Long> anyAdultId() {
+        return find(Person.Grown.class).map(Person.Grown::adultId);
+    }
+
     public long studentId() {
         return find(Person.Learner.class)
                 .orElseThrow(() -> Refusal.notAllowed("This place is for students. Please sign in with an entry code."))

@@ -12,7 +12,10 @@ class EntryCode {
     @Nullable
     Long studentId;
 
-    String code = "";
+    /** Absent once revoked. */
+    @Nullable
+    String code;
+
     Instant issuedAt = Instant.EPOCH;
 
     @Nullable

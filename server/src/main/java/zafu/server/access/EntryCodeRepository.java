@@ -10,5 +10,7 @@ interface EntryCodeRepository extends JpaRepository<EntryCode, Long> {
 
     List<EntryCode> findByStudentIdIn(Collection<Long> studentIds);
 
+    List<EntryCode> findByCodeIn(Collection<String> codes);
+
     boolean existsByCode(String code);
 }

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Service;
 public class EntryCodes {
     private static final String ALPHABET = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
     private static final int LENGTH = 8;
-    private final SecureRandom random = new SecureRandom();
+    private static final SecureRandom RANDOM = new SecureRandom();
     private final EntryCodeRepository codes;
     private final Clock clock;
 
@@ -25,7 +25,7 @@ public class EntryCodes {
     }
 
     /** A student's code as adults see it. */
-    public record Issued(String code, @Nullable Instant lastUsedAt) {}
+    public record Issued(@Nullable String code, @Nullable Instant lastUsedAt) {}
 
     /** Gives the student a fresh code. */
     public void issue(long studentId) {
@@ -36,6 +36,27 @@ public class EntryCodes {
         issue(studentId, code);
     }
 
+    /** Gives each of these students, who have none yet, a fresh code, in few statements. */
+    public void issueAll(Collection<Long> studentIds) {
+        java.util.Set<String> drawn = new java.util.LinkedHashSet<>();
+        while (drawn.size() < studentIds.size()) {
+            drawn.add(draw());
+            if (drawn.size() == studentIds.size()) {
+                codes.findByCodeIn(drawn).forEach(taken -> drawn.remove(taken.code));
+            }
+        }
+        java.util.Iterator<String> next = drawn.iterator();
+        codes.saveAll(studentIds.stream()
+                .map(id -> {
+                    EntryCode issued = new EntryCode();
+                    issued.studentId = id;
+                    issued.code = next.next();
+                    issued.issuedAt = clock.instant();
+                    return issued;
+                })
+                .toList());
+    }
+
     /** Gives the student this very code; for the demo, whose cards are printed in the README. */
     public void issue(long studentId, String code) {
         EntryCode issued = codes.findById(studentId).orElseGet(EntryCode::new);
@@ -43,6 +64,19 @@ public class EntryCodes {
         issued.code = code;
         issued.issuedAt = clock.instant();
         codes.save(issued);
+    }
+
+    /** Makes the student's code useless until another is issued; when it was last used stays known. */
+    public void revoke(long studentId) {
+        codes.findById(studentId).ifPresent(code -> {
+            code.code = null;
+            codes.save(code);
+        });
+    }
+
+    /** Removes the code and every trace of its use. */
+    public void erase(long studentId) {
+        codes.deleteById(studentId);
     }
 
     public Map<Long, Issued> of(Collection<Long> studentIds) {
@@ -61,7 +95,7 @@ public class EntryCodes {
     }
 
     /** What a child may mix up is read as the character that can occur in a code. */
-    private static String plain(String typed) {
+    public static String plain(String typed) {
         return typed.toUpperCase(java.util.Locale.ROOT)
                 .replaceAll("[^A-Z0-9]", "")
                 .replace('0', 'Q')
@@ -71,8 +105,13 @@ public class EntryCodes {
                 .replace('L', 'J');
     }
 
-    private String draw() {
-        return random.ints(LENGTH, 0, ALPHABET.length())
+    private static String draw() {
+        return draw(LENGTH);
+    }
+
+    /** A random code of our alphabet. */
+    public static String draw(int length) {
+        return RANDOM.ints(length, 0, ALPHABET.length())
                 .mapToObj(i -> String.valueOf(ALPHABET.charAt(i)))
                 .collect(Collectors.joining());
     }

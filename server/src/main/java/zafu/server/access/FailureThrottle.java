@@ -12,7 +12,7 @@ import zafu.server.platform.Refusal;
  * may sit behind one address.
  */
 @Component
-class FailureThrottle {
+public class FailureThrottle {
     private static final int MOST_REMEMBERED = 10_000;
     private static final int PER_ACCOUNT = 8;
     private static final int PER_ADDRESS = 60;
@@ -23,13 +23,14 @@ class FailureThrottle {
         }
     };
 
-    void requireCalm(String account, String address) {
+    /** Refuses when too many attempts at this account, or from this address, have failed lately. */
+    public void requireCalm(String account, String address) {
         if (account(account).getAvailableTokens() == 0 || address(address).getAvailableTokens() == 0) {
             throw Refusal.tooOften("Too many sign-ins went wrong here. Please wait five minutes and try again.");
         }
     }
 
-    void failed(String account, String address) {
+    public void failed(String account, String address) {
         account(account).tryConsume(1);
         address(address).tryConsume(1);
     }

@@ -23,7 +23,12 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/api/session", "/api/sign-in/**", "/api/sign-out", "/api/first-run")
+                                "/api/session",
+                                "/api/sign-in/**",
+                                "/api/sign-out",
+                                "/api/first-run",
+                                "/api/join",
+                                "/api/join/**")
                         .permitAll()
                         .requestMatchers("/api/my/**")
                         .hasRole("STUDENT")

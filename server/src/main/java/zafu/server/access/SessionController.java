@@ -12,8 +12,10 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.platform.Refusal;
@@ -26,18 +28,21 @@ class SessionController {
     private final FailureThrottle throttle;
     private final CurrentPerson current;
     private final SecurityContextRepository contexts;
+    private final AuditTrail audit;
 
     SessionController(
             AdultAccounts adults,
             EntryCodes codes,
             FailureThrottle throttle,
             CurrentPerson current,
-            SecurityContextRepository contexts) {
+            SecurityContextRepository contexts,
+            AuditTrail audit) {
         this.adults = adults;
         this.codes = codes;
         this.throttle = throttle;
         this.current = current;
         this.contexts = contexts;
+        this.audit = audit;
     }
 
     enum Who {
@@ -48,7 +53,12 @@ class SessionController {
         FIRST_RUN
     }
 
-    record Session(Who who, @Nullable String displayName) {}
+    /** @param mustChangePassword somebody else chose the password; the page asks for a new one first */
+    record Session(Who who, @Nullable String displayName, boolean mustChangePassword) {}
+
+    record PasswordChange(
+            @NotBlank @Size(max = 200) String before,
+            @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
 
     record AdultSignIn(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String password) {}
 
@@ -57,8 +67,8 @@ class SessionController {
     @GetMapping("/api/session")
     Session session() {
         return current.anyone()
-                .map(SessionController::sessionOf)
-                .orElseGet(() -> new Session(adults.none() ? Who.FIRST_RUN : Who.NOBODY, null));
+                .map(this::sessionOf)
+                .orElseGet(() -> new Session(adults.none() ? Who.FIRST_RUN : Who.NOBODY, null, false));
     }
 
     @PostMapping("/api/sign-in/adult")
@@ -83,6 +93,16 @@ class SessionController {
         return signedIn(new Person.Learner(student), request, response);
     }
 
+    @PutMapping("/api/account/password")
+    @Transactional
+    public void changePassword(@Valid @RequestBody PasswordChange change) {
+        long adult = current.adult().adultId();
+        throttle.requireCalm("password of " + adult, "password of " + adult);
+        throttle.failed("password of " + adult, "password of " + adult);
+        adults.changePassword(adult, change.before, change.password);
+        audit.note(null, "password.changed", adult, "");
+    }
+
     @PostMapping("/api/sign-out")
     void signOut(HttpServletRequest request) {
         SecurityContextHolder.clearContext();
@@ -103,9 +123,9 @@ class SessionController {
         return sessionOf(person);
     }
 
-    private static Session sessionOf(Person person) {
+    private Session sessionOf(Person person) {
         return person instanceof Person.Grown adult
-                ? new Session(Who.ADULT, adult.displayName())
-                : new Session(Who.STUDENT, null);
+                ? new Session(Who.ADULT, adult.displayName(), adults.mustChangePassword(adult.adultId()))
+                : new Session(Who.STUDENT, null, false);
     }
 }

@@ -1,6 +1,7 @@
 package zafu.server.arrangement;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -9,6 +10,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface ArrangementRepository extends JpaRepository<Arrangement, Long> {
     List<Arrangement> findByClassIdOrderById(long classId);
+
+    List<Arrangement> findByClassIdInOrderById(Collection<Long> classIds);
 
     /** Deeds on one bench wait for each other, so that two teachers never overwrite one another. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

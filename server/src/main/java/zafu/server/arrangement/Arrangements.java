@@ -1,5 +1,6 @@
 package zafu.server.arrangement;
 
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,8 +30,13 @@ public class Arrangements {
 
     /** All groups of all arrangements of a class, in the order of the benches. */
     public List<GroupWithMembers> ofClass(long classId) {
+        return ofClasses(List.of(classId));
+    }
+
+    /** All groups of all arrangements of several classes, in three reads. */
+    public List<GroupWithMembers> ofClasses(Collection<Long> classIds) {
         Map<Long, String> names = new LinkedHashMap<>();
-        arrangements.findByClassIdOrderById(classId).forEach(each -> names.put(each.id, each.name));
+        arrangements.findByClassIdInOrderById(classIds).forEach(each -> names.put(each.id, each.name));
         Map<Long, Set<StudentId>> members = new LinkedHashMap<>();
         memberships.findByArrangementIdInAndToAtIsNull(names.keySet()).forEach(each -> members.computeIfAbsent(
                         each.groupId, id -> new TreeSet<>())
@@ -45,6 +51,22 @@ public class Arrangements {
                         group.look,
                         members.getOrDefault(group.id, Set.of())))
                 .toList();
+    }
+
+    /** An arrangement by name. */
+    public record ArrangementName(long id, long classId, String name) {}
+
+    public List<ArrangementName> named(Collection<Long> classIds) {
+        return arrangements.findByClassIdInOrderById(classIds).stream()
+                .map(each -> new ArrangementName(each.id, each.classId, each.name))
+                .toList();
+    }
+
+    /** The subjects of a class's arrangements by id. */
+    public Map<Long, String> subjectsOf(long classId) {
+        Map<Long, String> subjects = new LinkedHashMap<>();
+        arrangements.findByClassIdOrderById(classId).forEach(each -> subjects.put(each.id, each.subject));
+        return subjects;
     }
 
     public boolean belongsTo(long arrangementId, long classId) {

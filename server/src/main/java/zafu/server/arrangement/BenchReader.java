@@ -1,5 +1,6 @@
 package zafu.server.arrangement;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,10 +15,15 @@ import zafu.core.grouping.FitCurve;
 import zafu.core.grouping.GroupFigures;
 import zafu.core.grouping.Scored;
 import zafu.core.measure.CountingValue;
+import zafu.core.need.Accommodation;
+import zafu.core.need.NeedsForWork;
+import zafu.core.need.WorkKind;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.TimeLimit.TimeNeeds;
 import zafu.server.access.AdultAccounts;
+import zafu.server.access.ClassPermission;
 import zafu.server.measure.Measures;
+import zafu.server.need.Needs;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -30,8 +36,10 @@ class BenchReader {
     private final Proposals proposals;
     private final Measures measures;
     private final Roster roster;
+    private final Needs needs;
     private final SchoolSettings school;
     private final AdultAccounts adults;
+    private final ClassPermission permission;
 
     BenchReader(
             BenchStore store,
@@ -39,15 +47,19 @@ class BenchReader {
             Proposals proposals,
             Measures measures,
             Roster roster,
+            Needs needs,
             SchoolSettings school,
-            AdultAccounts adults) {
+            AdultAccounts adults,
+            ClassPermission permission) {
         this.store = store;
         this.steps = steps;
         this.proposals = proposals;
         this.measures = measures;
         this.roster = roster;
+        this.needs = needs;
         this.school = school;
         this.adults = adults;
+        this.permission = permission;
     }
 
     BenchView view(Arrangement of) {
@@ -112,7 +124,10 @@ class BenchReader {
 
     private List<BenchView.BenchStudent> students(Arrangement of, BenchState state, Line line) {
         Map<StudentId, Roster.StudentName> names = roster.byId(of.classId);
-        Map<StudentId, Roster.StudentNeeds> needs = roster.needsOf(names.keySet());
+        boolean needsToo = permission.maySeeNeeds(of.classId);
+        Map<StudentId, List<Accommodation>> granted = needs.granted(names.keySet());
+        LocalDate today = school.today();
+        Accommodation.Work work = new Accommodation.Work(WorkKind.QUIZ, of.subject);
         Set<StudentId> close = line.closeToLine();
         List<BenchView.BenchStudent> shown = new ArrayList<>();
         names.forEach((id, name) -> {
@@ -129,7 +144,10 @@ class BenchReader {
                     counts != null && counts.stale(),
                     close.contains(id),
                     group.isPresent() ? null : reason(value),
-                    timeNeed(needs.getOrDefault(id, Roster.StudentNeeds.NONE).time())));
+                    !needsToo
+                            ? null
+                            : timeNeed(NeedsForWork.of(granted.getOrDefault(id, List.of()), work, today)
+                                    .time())));
         });
         return shown;
     }

@@ -5,5 +5,9 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface MembershipRepository extends JpaRepository<Membership, Long> {
+    List<Membership> findByStudentIdOrderById(long studentId);
+
+    void deleteByStudentId(long studentId);
+
     List<Membership> findByArrangementIdInAndToAtIsNull(Collection<Long> arrangementIds);
 }

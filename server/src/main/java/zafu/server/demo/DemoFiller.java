@@ -25,12 +25,12 @@ import zafu.core.measure.NumericScale;
 import zafu.core.measure.Season;
 import zafu.core.schedule.Term;
 import zafu.server.access.AdultAccounts;
-import zafu.server.access.ClassPermission;
-import zafu.server.access.ClassRole;
 import zafu.server.measure.Measures;
 import zafu.server.measure.Measures.BandCut;
+import zafu.server.oneroster.SchoolSystemService;
 import zafu.server.platform.TravellingClock;
 import zafu.server.roster.SchoolSettings;
+import zafu.server.standin.SchoolSystemStandIn;
 
 /**
  * Fills an empty database with Quillmere Harbour School. What a teacher or a student can do is done through HTTP as
@@ -44,7 +44,8 @@ class DemoFiller {
     static final String PASSWORD = "salt-marsh-5";
     private static final Logger LOG = LoggerFactory.getLogger(DemoFiller.class);
     private final AdultAccounts adults;
-    private final ClassPermission permission;
+    private final SchoolSystemService system;
+    private final SchoolSystemStandIn standIn;
     private final SchoolSettings school;
     private final Measures measures;
     private final TransactionTemplate transaction;
@@ -53,14 +54,16 @@ class DemoFiller {
 
     DemoFiller(
             AdultAccounts adults,
-            ClassPermission permission,
+            SchoolSystemService system,
+            SchoolSystemStandIn standIn,
             SchoolSettings school,
             Measures measures,
             TransactionTemplate transaction,
             Clock clock,
             @Value("${zafu.data:./data/school}") String folder) {
         this.adults = adults;
-        this.permission = permission;
+        this.system = system;
+        this.standIn = standIn;
         this.school = school;
         this.measures = measures;
         this.transaction = transaction;
@@ -70,18 +73,21 @@ class DemoFiller {
 
     @EventListener
     void fill(ApplicationReadyEvent ready) throws IOException {
+        standIn.behave(SchoolSystemStandIn.Mood.FINE);
+        transaction.executeWithoutResult(status -> system.pointAt(standIn.address(), SchoolSystemStandIn.TOKEN));
         if (adults.none() && ready.getApplicationContext() instanceof WebServerApplicationContext web) {
             Instant begin = clock.instant();
             long startedNanos = System.nanoTime();
             transaction.executeWithoutResult(status -> putInSchool());
             DemoWeek week = new DemoWeek(web.getWebServer().getPort(), clock);
-            long classId = week.play();
-            transaction.executeWithoutResult(status -> putInColleague(classId));
+            week.play();
             clock.set(begin);
             Files.createDirectories(folder);
             Files.writeString(folder.resolve("sign-in.txt"), week.signIns());
             LOG.info("demo filled in {} ms", (System.nanoTime() - startedNanos) / 1_000_000);
         }
+        // From now on the school's system knows of changes, so that fetching them shows some.
+        standIn.behave(SchoolSystemStandIn.Mood.CHANGED);
     }
 
     private void putInSchool() {
@@ -95,6 +101,8 @@ class DemoFiller {
                         term("Spring", "2027-03-22", "2027-06-30")));
         school.close(LocalDate.parse("2027-02-15"), "Harbour day");
         adults.create(TEACHER, "Ottoline Farrow", PASSWORD, true);
+        adults.create("wen", "Wen Castellane", PASSWORD, false);
+        adults.create("idris", "Idris Bellweather", PASSWORD, false);
         long reading = measure("Tideline reading scale", "", 1200, 22);
         cuts(reading, Season.AUTUMN, 480, 640, 780);
         cuts(reading, Season.WINTER, 521, 682, 822);
@@ -111,18 +119,13 @@ class DemoFiller {
 
     private long measure(String name, String unit, double highest, double standardError) {
         NumericScale scale = new NumericScale(0, highest, 0, false, OptionalDouble.of(standardError));
-        return measures.create(new Measures.NewMeasure(name, unit, scale, 120));
+        return measures.create(new Measures.NewMeasure(name, unit, scale, List.of(), 120, name));
     }
 
     private void cuts(long measure, Season season, double below, double at, double above) {
         measures.addCut(measure, 5, season, new BandCut(below, "below"));
         measures.addCut(measure, 5, season, new BandCut(at, "at benchmark"));
         measures.addCut(measure, 5, season, new BandCut(above, "above"));
-    }
-
-    private void putInColleague(long classId) {
-        long wen = adults.create("wen", "Wen Castellane", PASSWORD, false);
-        permission.grant(classId, wen, ClassRole.SUPPORT);
     }
 
     static Instant at(String local) {

@@ -28,11 +28,13 @@ final class DemoWeek {
         this.teacher = new HttpCaller(port);
     }
 
-    /** Plays it all and returns the id of the class. */
-    long play() {
+    /** Plays it all. */
+    void play() {
         clock.set(DemoFiller.at("2026-09-14T15:30"));
         teacher.signInAdult(DemoFiller.TEACHER, DemoFiller.PASSWORD);
         long classId = bringIn("5-heron-2026-09-14.csv", "2026-09-14", null);
+        clock.set(DemoFiller.at("2026-09-15T07:30"));
+        DemoPeople.takeFromSchoolSystem(teacher);
         clock.set(DemoFiller.at("2026-11-16T15:30"));
         bringIn("5-heron-2026-11-16.csv", "2026-11-16", classId);
         clock.set(DemoFiller.at("2027-02-02T15:30"));
@@ -41,7 +43,11 @@ final class DemoWeek {
         teacher.get("/api/classes/" + classId + "/students")
                 .ok()
                 .forEach(student -> students.put(student.get("givenName").asString(), student));
-        setNeeds(classId);
+        DemoPeople people = new DemoPeople(port, teacher, students);
+        people.setNeeds();
+        clock.set(DemoFiller.at("2027-02-05T09:30"));
+        people.wish(classId);
+        people.bringInNeighbours(resource("5-kestrel-2027-02-02.csv"));
         fillLibrary();
         long reading = arrange(classId, "Salt-marsh reading", "reading", "SIMILAR", 4);
         long project = arrange(classId, "Marsh project", "science", "BY_HAND", 2);
@@ -51,7 +57,6 @@ final class DemoWeek {
         long open = handOutOpenTask(classId, reading);
         work(open);
         draft(classId, reading, project);
-        return classId;
     }
 
     /** Who signs in how, for whoever starts the demo. */
@@ -85,22 +90,10 @@ final class DemoWeek {
         wanted.put("className", classId == null ? "5 Heron" : "");
         wanted.put("grade", 5);
         wanted.put("takenOn", takenOn);
+        wanted.put("pasted", false);
         JsonNode taken =
                 teacher.upload("/api/class-lists", resource(file), wanted).ok();
         return taken.get("classId").asLong();
-    }
-
-    private void setNeeds(long classId) {
-        need(classId, "Kofi", "1.5", 0);
-        need(classId, "Umi", "1.5", 0);
-        need(classId, "Quentin", "1.5", 0);
-        need(classId, "Viggo", "2", 2);
-    }
-
-    private void need(long classId, String name, String factor, int extraDays) {
-        teacher.put(
-                "/api/classes/" + classId + "/students/" + id(name) + "/needs",
-                Map.of("timeFactor", new java.math.BigDecimal(factor), "untimed", false, "extraDays", extraDays));
     }
 
     private void fillLibrary() {

@@ -12,6 +12,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -32,6 +33,14 @@ public final class HttpCaller {
 
     /** A status and a body, which is null where there is none or where it is not JSON. */
     public record Answer(int status, @Nullable JsonNode body, String text) {
+        /** An answer that must have worked, with or without a body. */
+        public Answer done() {
+            if (status / 100 != 2) {
+                throw new IllegalStateException("answered " + status + ": " + text);
+            }
+            return this;
+        }
+
         /** The body of an answer that must have worked. */
         public JsonNode ok() {
             if (status / 100 != 2 || body == null) {
@@ -43,6 +52,19 @@ public final class HttpCaller {
 
     public Answer get(String path) {
         return send("GET", path, BodyPublishers.noBody(), null);
+    }
+
+    /** A file as it comes. */
+    public HttpResponse<byte[]> getBytes(String path) {
+        HttpRequest request = HttpRequest.newBuilder(base.resolve(path)).build();
+        try {
+            return client.send(request, HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
     }
 
     public Answer post(String path, @Nullable Object body) {
@@ -119,7 +141,15 @@ public final class HttpCaller {
         return isJson && !response.body().isEmpty() ? JSON.readTree(response.body()) : null;
     }
 
-    private String csrfToken() {
+    /** The cookies of this session as a browser would send them. */
+    public String cookieHeader() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** The token that every change must carry. */
+    public String csrfToken() {
         if (findToken() == null) {
             get("/api/session");
         }

@@ -3,57 +3,79 @@ package zafu.server.exchange;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
-/** Bringing in a class from a file: looked at first, then taken whole. The file travels each time; nothing is kept. */
+/**
+ * Bringing in students, scores, needs and skills from a file or pasted text: looked at first, then taken whole. The
+ * file travels each time; nothing is kept of it.
+ */
 @RestController
 class ClassListController {
     private final ClassListService service;
+    private final ImportLog log;
 
-    ClassListController(ClassListService service) {
+    ClassListController(ClassListService service, ImportLog log) {
         this.service = service;
+        this.log = log;
     }
 
     /**
      * @param classId an existing class to add to; absent for a new class
      * @param className of a new class
      * @param grade for students whose row gives none
-     * @param takenOn the day of the scores
+     * @param takenOn the day of the scores, for rows that give none
+     * @param pasted the "file" is text from the clipboard: a table, or a name a line
      * @param columns absent at the first look: then they are guessed
      */
     record Wanted(
             @Nullable Long classId,
-            @Size(max = 80) String className,
+            @NotNull @Size(max = 80) String className,
             @Min(0) @Max(13) int grade,
-            LocalDate takenOn,
-            @Nullable List<ColumnUse> columns) {}
+            @NotNull LocalDate takenOn,
+            @Nullable Boolean pasted,
+            @Nullable List<@Valid ColumnUse> columns) {}
 
-    record Preview(List<ListColumn> columns, List<ListRow> rows, int good, int withProblem) {}
+    /**
+     * @param rows the first so many, those with a problem first where there are more
+     * @param newStudents how many rows name somebody new
+     * @param unchanged how many rows bring nothing that is not here already
+     */
+    record Preview(
+            List<ListColumn> columns, List<ListRow> rows, int good, int withProblem, int newStudents, int unchanged) {}
 
     /** @param samples the first few cells that are not blank */
     record ListColumn(String name, ColumnUse use, List<String> samples) {}
 
-    /** @param scores in the order of the score columns; absent is "not assessed" */
+    /**
+     * @param scores in the order of the score columns; absent is "not assessed"
+     * @param about what else the row brings, in words
+     */
     record ListRow(
             int number,
             String givenName,
             String familyName,
             int grade,
+            @Nullable LocalDate takenOn,
             List<ScoreCell> scores,
+            List<String> about,
+            boolean isNew,
             @Nullable String problem) {}
 
     record ScoreCell(@Nullable Double value, String typed) {}
 
-    record Taken(long classId, int newStudents, int knownStudents, int scores, int leftOut) {}
+    record Taken(long importId, long classId, int newStudents, int knownStudents, int scores, int needs, int leftOut) {}
 
     @PostMapping(path = "/api/class-lists/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Preview preview(@RequestPart MultipartFile file, @Valid @RequestPart Wanted wanted) throws IOException {
@@ -62,6 +84,17 @@ class ClassListController {
 
     @PostMapping(path = "/api/class-lists", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Taken take(@RequestPart MultipartFile file, @Valid @RequestPart Wanted wanted) throws IOException {
-        return service.take(file.getBytes(), wanted);
+        String name = file.getOriginalFilename();
+        return service.take(file.getBytes(), name == null ? "" : name, wanted);
+    }
+
+    @GetMapping("/api/classes/{classId}/imports")
+    List<ImportLog.ImportShown> imports(@PathVariable long classId) {
+        return log.ofClass(classId);
+    }
+
+    @PostMapping("/api/imports/{importId}/undo")
+    void undo(@PathVariable long importId) {
+        log.undo(importId);
     }
 }

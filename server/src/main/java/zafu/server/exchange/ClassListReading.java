@@ -1,7 +1,10 @@
 package zafu.server.exchange;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -10,46 +13,88 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import zafu.core.measure.NumericScale;
 import zafu.core.measure.ScoreText;
+import zafu.core.need.Accommodation;
 import zafu.server.exchange.ColumnUse.Use;
+import zafu.server.measure.Measures.MeasureCard;
+import zafu.server.measure.TypedScore;
 
-/** Reads the rows of a sheet as students with scores, or says of a row what is wrong with it. */
+/** Reads the rows of a sheet as students with scores, needs and skills, or says of a row what is wrong with it. */
 final class ClassListReading {
     private static final Pattern GRADE = Pattern.compile("\\D*(\\d{1,2})\\D*");
     private static final int HIGHEST_GRADE = 13;
+    private static final int LONGEST_NAME = 120;
     private final Sheet sheet;
     private final List<ColumnUse> uses;
     private final int gradeOtherwise;
-    private final Function<ColumnUse, NumericScale> scales;
-    private final Map<String, Integer> rowOfName = new HashMap<>();
+    private final LocalDate dayOtherwise;
+    private final Function<ColumnUse, MeasureCard> scales;
+    private final NeedCells needs;
+    private final DateText.Order dateOrder;
+    private final Map<String, Integer> rowOfPerson = new HashMap<>();
+    private final Map<String, String> nameOfNumber = new HashMap<>();
 
     /**
      * @param gradeOtherwise for rows, or files, that give no grade
-     * @param scales the scale of a column that holds scores
+     * @param dayOtherwise for rows, or files, that give no day
+     * @param scales the measure of a column that holds scores
      */
-    ClassListReading(Sheet sheet, List<ColumnUse> uses, int gradeOtherwise, Function<ColumnUse, NumericScale> scales) {
+    ClassListReading(
+            Sheet sheet,
+            List<ColumnUse> uses,
+            int gradeOtherwise,
+            LocalDate dayOtherwise,
+            Function<ColumnUse, MeasureCard> scales) {
         this.sheet = sheet;
         this.uses = List.copyOf(uses);
         this.gradeOtherwise = gradeOtherwise;
+        this.dayOtherwise = dayOtherwise;
         this.scales = scales;
+        this.needs = new NeedCells(sheet, this.uses);
+        this.dateOrder = DateText.orderOf(columnOf(Use.DATE));
     }
 
     /**
      * One row, read.
      *
+     * @param number the school's number of the student, blank for none
+     * @param other what other columns say of the student, by use; blanks are left out
+     * @param gradeGiven whether the row itself gives the grade
      * @param scores by column, for columns that hold scores; only read where there is no problem
+     * @param skills the share right by column
      * @param problem one sentence, absent for a good row
      */
     record ReadRow(
-            int number,
+            int row,
             String givenName,
             String familyName,
+            String number,
+            Map<Use, String> other,
             int grade,
-            Map<Integer, ScoreText> scores,
+            boolean gradeGiven,
+            LocalDate takenOn,
+            Map<Integer, TypedScore> scores,
+            Map<Integer, Double> skills,
+            List<Accommodation> needs,
             @Nullable String problem) {
         String fullName() {
             return (givenName + " " + familyName).strip();
+        }
+
+        ReadRow withProblem(String sentence) {
+            return new ReadRow(
+                    row,
+                    givenName,
+                    familyName,
+                    number,
+                    other,
+                    grade,
+                    gradeGiven,
+                    takenOn,
+                    scores,
+                    skills,
+                    needs,
+                    sentence);
         }
     }
 
@@ -60,13 +105,12 @@ final class ClassListReading {
     private ReadRow read(Sheet.Row row) {
         List<String> problems = new ArrayList<>();
         String[] names = names(row);
+        String number = textOf(row, Use.STUDENT_NUMBER);
         int grade = grade(row, problems);
-        Map<Integer, ScoreText> scores = new HashMap<>();
-        for (ColumnUse use : ColumnUse.scores(uses)) {
-            ScoreText score = ScoreText.read(row.cell(use.column()));
-            scores.put(use.column(), score);
-            faultOf(score, use).ifPresent(problems::add);
-        }
+        LocalDate takenOn = day(row, problems);
+        Map<Integer, TypedScore> scores = scores(row, problems);
+        Map<Integer, Double> skills = skills(row, problems);
+        List<Accommodation> granted = needs.read(row, problems);
         if (row.cells().size() > sheet.header().size()) {
             problems.add(
                     0,
@@ -75,11 +119,25 @@ final class ClassListReading {
         }
         if (names[0].isEmpty()) {
             problems.add(0, "has no name");
+        } else if (names[0].length() > LONGEST_NAME || names[1].length() > LONGEST_NAME) {
+            problems.add(0, "has a name of more than " + LONGEST_NAME + " letters");
         } else {
-            nameSeenBefore(names, row).ifPresent(problems::add);
+            seenBefore(names, number, takenOn, row).ifPresent(problems::add);
         }
         String problem = problems.isEmpty() ? null : "Row " + row.number() + " " + problems.get(0) + ".";
-        return new ReadRow(row.number(), names[0], names[1], grade, scores, problem);
+        return new ReadRow(
+                row.number(),
+                names[0],
+                names[1],
+                number,
+                other(row),
+                grade,
+                !textOf(row, Use.GRADE).isEmpty(),
+                takenOn,
+                scores,
+                skills,
+                granted,
+                problem);
     }
 
     private String[] names(Sheet.Row row) {
@@ -89,6 +147,11 @@ final class ClassListReading {
         if (!given.isEmpty() || full.isEmpty()) {
             return given.isEmpty() ? new String[] {family, ""} : new String[] {given, family};
         }
+        return splitName(full, family);
+    }
+
+    /** "Umi Ilves" and "Ilves, Umi". */
+    static String[] splitName(String full, String familyOtherwise) {
         int comma = full.indexOf(',');
         if (comma > 0) {
             return new String[] {
@@ -97,16 +160,27 @@ final class ClassListReading {
         }
         int blank = full.indexOf(' ');
         return blank < 0
-                ? new String[] {full, family}
+                ? new String[] {full, familyOtherwise}
                 : new String[] {full.substring(0, blank), full.substring(blank + 1)};
     }
 
-    private Optional<String> nameSeenBefore(String[] names, Sheet.Row row) {
-        String key = (names[0] + " " + names[1]).toLowerCase(Locale.ROOT);
-        Integer before = rowOfName.putIfAbsent(key, row.number());
+    /** A student may stand in several rows only where each is of another day, or brings another need. */
+    private Optional<String> seenBefore(String[] names, String number, LocalDate takenOn, Sheet.Row row) {
+        String name = (names[0] + " " + names[1]).strip();
+        if (!number.isEmpty()) {
+            String before = nameOfNumber.putIfAbsent(number, name);
+            if (before != null && !before.equalsIgnoreCase(name)) {
+                return Optional.of("gives " + name + " the number " + number + ", which " + before + " has already");
+            }
+        }
+        if (needs.isLong()) {
+            return Optional.empty();
+        }
+        String key = number.toLowerCase(Locale.ROOT) + "|" + name.toLowerCase(Locale.ROOT) + "|"
+                + (columnOf(Use.DATE).isEmpty() ? "" : takenOn);
+        Integer before = rowOfPerson.putIfAbsent(key, row.number());
         return Optional.ofNullable(before)
-                .map(number ->
-                        "names " + (names[0] + " " + names[1]).strip() + ", who stands in row " + number + " already");
+                .map(earlier -> "names " + name + ", who stands in row " + earlier + " already");
     }
 
     private int grade(Sheet.Row row, List<String> problems) {
@@ -114,7 +188,7 @@ final class ClassListReading {
         if (typed.isEmpty()) {
             return gradeOtherwise;
         }
-        if (typed.equalsIgnoreCase("k")) {
+        if (typed.equalsIgnoreCase("k") || typed.equalsIgnoreCase("kg")) {
             return 0;
         }
         Matcher matcher = GRADE.matcher(typed);
@@ -125,24 +199,82 @@ final class ClassListReading {
         return gradeOtherwise;
     }
 
-    private Optional<String> faultOf(ScoreText score, ColumnUse use) {
-        String column = sheet.header().get(use.column());
-        if (score instanceof ScoreText.Unreadable unreadable) {
-            return Optional.of("has \"" + unreadable.typed() + "\" under " + column + ", which is no number");
+    private LocalDate day(Sheet.Row row, List<String> problems) {
+        String typed = textOf(row, Use.DATE);
+        DateText read = DateText.read(typed, dateOrder);
+        if (read instanceof DateText.NoDay none) {
+            problems.add("has \"" + typed + "\" under " + headerOf(Use.DATE) + ", which " + none.fault());
         }
-        if (score instanceof ScoreText.Score number) {
-            NumericScale scale = scales.apply(use);
-            return switch (scale.check(number.value())) {
-                case FITS -> Optional.empty();
-                case OUT_OF_RANGE ->
-                    Optional.of("has " + shown(number.value()) + " under " + column + ", outside "
-                            + shown(scale.lowest()) + " to " + shown(scale.highest()));
-                case TOO_MANY_DECIMALS ->
-                    Optional.of("has " + shown(number.value()) + " under " + column + ", which takes "
-                            + (scale.decimals() == 0 ? "whole numbers" : scale.decimals() + " decimals at most"));
-            };
+        return read instanceof DateText.Day found ? found.date() : dayOtherwise;
+    }
+
+    private Map<Integer, TypedScore> scores(Sheet.Row row, List<String> problems) {
+        Map<Integer, TypedScore> scores = new LinkedHashMap<>();
+        for (ColumnUse use : ColumnUse.scores(uses)) {
+            TypedScore score = TypedScore.read(row.cell(use.column()), scales.apply(use));
+            scores.put(use.column(), score);
+            if (score.fault() != null) {
+                problems.add("has \"" + score.typed() + "\" under "
+                        + sheet.header().get(use.column()) + ", which " + score.fault());
+            }
         }
-        return Optional.empty();
+        return scores;
+    }
+
+    /** A share right is written "80 %", "0.8" or, on a column of whole numbers, "80". */
+    private Map<Integer, Double> skills(Sheet.Row row, List<String> problems) {
+        Map<Integer, Double> skills = new LinkedHashMap<>();
+        for (ColumnUse use : ColumnUse.of(Use.SKILL, uses)) {
+            String typed = row.cell(use.column());
+            ScoreText read = ScoreText.read(typed.replace("%", "").strip());
+            if (read instanceof ScoreText.Score score) {
+                boolean percent = typed.contains("%") || score.value() > 1;
+                double fraction = percent ? score.value() / 100 : score.value();
+                if (fraction >= 0 && fraction <= 1) {
+                    skills.put(use.column(), fraction);
+                    continue;
+                }
+            }
+            if (!(read instanceof ScoreText.NotAssessed)) {
+                problems.add("has \"" + typed + "\" under " + sheet.header().get(use.column())
+                        + ", which is no share from 0 to 100 %");
+            }
+        }
+        return skills;
+    }
+
+    private Map<Use, String> other(Sheet.Row row) {
+        Map<Use, String> other = new LinkedHashMap<>();
+        for (Use use : List.of(Use.PREFERRED_NAME, Use.HOME_CLASS, Use.LANGUAGE, Use.TAGS)) {
+            String text = textOf(row, use);
+            if (!text.isEmpty()) {
+                other.put(use, text);
+            }
+        }
+        return other;
+    }
+
+    /** Tags with semicolons or commas between. */
+    static List<String> tags(String cell) {
+        return Arrays.stream(cell.split("[;,]"))
+                .map(String::strip)
+                .filter(tag -> !tag.isEmpty())
+                .distinct()
+                .toList();
+    }
+
+    private List<String> columnOf(Use as) {
+        return uses.stream()
+                .filter(use -> use.as() == as)
+                .flatMap(use -> sheet.rows().stream().map(row -> row.cell(use.column())))
+                .toList();
+    }
+
+    private String headerOf(Use as) {
+        return ColumnUse.of(as, uses).stream()
+                .map(use -> sheet.header().get(use.column()))
+                .findFirst()
+                .orElse("");
     }
 
     private String textOf(Sheet.Row row, Use as) {
@@ -152,9 +284,5 @@ final class ClassListReading {
                 .filter(cell -> !cell.isEmpty())
                 .findFirst()
                 .orElse("");
-    }
-
-    private static String shown(double value) {
-        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
     }
 }

@@ -1,85 +1,115 @@
 package zafu.server.exchange;
 
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
-import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.core.measure.NumericScale;
-import zafu.core.measure.Observation;
-import zafu.core.measure.ScoreText;
-import zafu.core.roster.StudentId;
-import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
-import zafu.server.access.CurrentPerson;
 import zafu.server.exchange.ClassListController.Wanted;
 import zafu.server.exchange.ClassListReading.ReadRow;
+import zafu.server.exchange.PeopleMatch.Match;
 import zafu.server.measure.Measures;
+import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 
-/** Looks at a class list, and takes its good rows in one transaction or none of them. */
+/** Looks at a list, and takes its good rows in one transaction or none of them. */
 @Service
 class ClassListService {
-    private static final int SHELF_LIFE_DAYS = 120;
-    private static final int DECIMALS_OF_A_NEW_MEASURE = 2;
     private static final int SAMPLES = 3;
+    private static final int MOST_ROWS_SHOWN = 500;
     private final ClassPermission permission;
-    private final CurrentPerson current;
     private final Roster roster;
     private final Measures measures;
-    private final AuditTrail audit;
+    private final ListTaking taking;
 
-    ClassListService(
-            ClassPermission permission, CurrentPerson current, Roster roster, Measures measures, AuditTrail audit) {
+    ClassListService(ClassPermission permission, Roster roster, Measures measures, ListTaking taking) {
         this.permission = permission;
-        this.current = current;
         this.roster = roster;
         this.measures = measures;
-        this.audit = audit;
+        this.taking = taking;
+    }
+
+    /** A list that was read: its sheet, what its columns are, and whom its rows mean. */
+    record ReadList(Sheet sheet, List<ColumnUse> uses, List<Match> matches) {
+        List<Match> good() {
+            return matches.stream().filter(Match::isGood).toList();
+        }
     }
 
     @Transactional(readOnly = true)
     ClassListController.Preview preview(byte[] file, Wanted wanted) {
-        requireMayBringIn(wanted);
-        Sheet sheet = SheetReader.read(file);
-        List<ColumnUse> uses = usesFor(sheet, wanted);
-        List<ReadRow> rows = reading(sheet, uses, wanted).rows();
-        List<ClassListController.ListColumn> columns = uses.stream()
-                .map(use -> new ClassListController.ListColumn(
-                        sheet.header().get(use.column()), use, samples(sheet, use.column())))
-                .toList();
-        int bad = (int) rows.stream().filter(row -> row.problem() != null).count();
+        ReadList list = read(file, wanted);
+        int good = list.good().size();
+        ListTaking.Held held = taking.held(list);
+        int unchanged = (int) list.good().stream()
+                .filter(match -> ListTaking.bringsNothing(match, list, held))
+                .count();
+        int made = (int) list.good().stream()
+                .filter(match -> match.known() == null)
+                .map(match -> match.row().fullName() + match.row().number())
+                .distinct()
+                .count();
         return new ClassListController.Preview(
-                columns, rows.stream().map(row -> shown(row, sheet, uses)).toList(), rows.size() - bad, bad);
+                list.uses.stream().map(use -> column(list.sheet, use)).toList(),
+                rowsToShow(list),
+                good,
+                list.matches.size() - good,
+                made,
+                unchanged);
+    }
+
+    private static ClassListController.ListColumn column(Sheet sheet, ColumnUse use) {
+        return new ClassListController.ListColumn(sheet.header().get(use.column()), use, samples(sheet, use.column()));
+    }
+
+    private static List<ClassListController.ListRow> rowsToShow(ReadList list) {
+        Map<Integer, Sheet.Row> typed =
+                list.sheet.rows().stream().collect(Collectors.toMap(Sheet.Row::number, row -> row));
+        return list.matches.stream()
+                .sorted(Comparator.comparing(match -> list.matches.size() > MOST_ROWS_SHOWN && match.isGood()))
+                .limit(MOST_ROWS_SHOWN)
+                .map(match -> shown(match, typed.get(match.row().row()), list.uses))
+                .toList();
     }
 
     @Transactional
-    ClassListController.Taken take(byte[] file, Wanted wanted) {
-        requireMayBringIn(wanted);
-        Sheet sheet = SheetReader.read(file);
-        List<ColumnUse> uses = usesFor(sheet, wanted);
-        requireNames(uses);
-        List<ReadRow> all = reading(sheet, uses, wanted).rows();
-        List<ReadRow> good = all.stream().filter(row -> row.problem() == null).toList();
-        if (good.isEmpty()) {
+    ClassListController.Taken take(byte[] file, String fileName, Wanted wanted) {
+        ReadList list = read(file, wanted);
+        requireNames(list.uses);
+        if (list.good().isEmpty()) {
             throw Refusal.unusable("no-good-row", "No row of this file can be taken as it is. Nothing was changed.");
         }
-        long classId = wanted.classId() != null ? wanted.classId() : newClass(wanted);
-        Map<ReadRow, StudentId> students = new LinkedHashMap<>();
-        int made = enrol(classId, good, wanted, students);
-        int scores = recordScores(uses, students, wanted);
-        audit.note(classId, "class-list.taken", classId, good.size() + " rows, " + scores + " scores");
-        return new ClassListController.Taken(classId, made, good.size() - made, scores, all.size() - good.size());
+        return taking.take(list, fileName, wanted);
     }
 
-    private void requireMayBringIn(Wanted wanted) {
+    private ReadList read(byte[] file, Wanted wanted) {
         if (wanted.classId() != null) {
             permission.requireChange(wanted.classId());
+        } else {
+            permission.requireTeacher();
+        }
+        Sheet sheet = Boolean.TRUE.equals(wanted.pasted()) ? SheetReader.readPasted(file) : SheetReader.read(file);
+        List<ColumnUse> uses = usesFor(sheet, wanted);
+        requireMaySeeNeeds(uses, wanted.classId());
+        Map<ColumnUse, MeasureCard> scales = new HashMap<>();
+        ColumnUse.scores(uses).forEach(use -> scales.put(use, taking.measureOf(use)));
+        List<ReadRow> rows = new ClassListReading(sheet, uses, wanted.grade(), wanted.takenOn(), scales::get).rows();
+        PeopleMatch people = new PeopleMatch(
+                roster.known(permission.mine()),
+                wanted.classId() == null ? List.of() : roster.known(List.of(wanted.classId())));
+        return new ReadList(sheet, uses, rows.stream().map(people::match).toList());
+    }
+
+    private void requireMaySeeNeeds(List<ColumnUse> uses, @Nullable Long classId) {
+        Set<ColumnUse.Use> ofNeeds = Set.of(ColumnUse.Use.NEED, ColumnUse.Use.TIME_FACTOR, ColumnUse.Use.EXTRA_DAYS);
+        if (classId != null && uses.stream().anyMatch(use -> ofNeeds.contains(use.as()))) {
+            permission.requireSeeNeeds(classId);
         }
     }
 
@@ -103,87 +133,6 @@ class ClassListService {
         }
     }
 
-    private ClassListReading reading(Sheet sheet, List<ColumnUse> uses, Wanted wanted) {
-        Map<ColumnUse, NumericScale> scales = new HashMap<>();
-        for (ColumnUse use : ColumnUse.scores(uses)) {
-            scales.put(use, use.measureId() != null ? measures.scale(use.measureId()) : newScale(use));
-        }
-        return new ClassListReading(sheet, uses, wanted.grade(), scales::get);
-    }
-
-    private static NumericScale newScale(ColumnUse use) {
-        double highest = use.highest() == null ? 0 : use.highest();
-        if (highest <= 0) {
-            throw Refusal.unusableField(
-                    "no-highest", "highest", "Say what the largest value of \"" + use.newMeasure() + "\" is, above 0.");
-        }
-        return new NumericScale(0, highest, DECIMALS_OF_A_NEW_MEASURE, false, OptionalDouble.empty());
-    }
-
-    private long newClass(Wanted wanted) {
-        if (wanted.className().isBlank()) {
-            throw Refusal.unusableField("no-class-name", "className", "Give the class a name.");
-        }
-        return roster.createClass(
-                wanted.className().strip(), wanted.grade(), current.adult().adultId());
-    }
-
-    private int enrol(long classId, List<ReadRow> rows, Wanted wanted, Map<ReadRow, StudentId> students) {
-        Map<String, Long> known = new HashMap<>();
-        roster.studentsOf(classId)
-                .forEach(student -> known.put(key(student.givenName() + " " + student.familyName()), student.id()));
-        int made = 0;
-        for (ReadRow row : rows) {
-            Long id = known.get(key(row.fullName()));
-            if (id == null) {
-                id = roster.enrol(
-                        classId,
-                        new Roster.NewStudent(row.givenName(), row.familyName(), row.grade()),
-                        wanted.takenOn());
-                made++;
-            }
-            students.put(row, new StudentId(id));
-        }
-        return made;
-    }
-
-    private static String key(String name) {
-        return name.strip().toLowerCase(Locale.ROOT);
-    }
-
-    private int recordScores(List<ColumnUse> uses, Map<ReadRow, StudentId> students, Wanted wanted) {
-        int count = 0;
-        for (ColumnUse use : ColumnUse.scores(uses)) {
-            long measure = use.measureId() != null ? use.measureId() : newMeasure(use);
-            Map<StudentId, Observation> seen = new LinkedHashMap<>();
-            students.forEach((row, student) -> seen.put(
-                    student, observation(Objects.requireNonNull(row.scores().get(use.column())), wanted)));
-            measures.record(measure, seen, current.adult().adultId());
-            count += (int) seen.values().stream()
-                    .filter(each -> each.value().isPresent())
-                    .count();
-        }
-        return count;
-    }
-
-    private static Observation observation(ScoreText score, Wanted wanted) {
-        return score instanceof ScoreText.Score number
-                ? Observation.of(wanted.takenOn(), number.value())
-                : Observation.notAssessed(
-                        wanted.takenOn(), score instanceof ScoreText.NotAssessed none ? none.as() : "");
-    }
-
-    private long newMeasure(ColumnUse use) {
-        String name = use.newMeasure() == null ? "" : use.newMeasure().strip();
-        if (name.isEmpty()) {
-            throw Refusal.unusableField("no-measure-name", "newMeasure", "Give the new measure a name.");
-        }
-        if (measures.all().stream().anyMatch(measure -> measure.name().equalsIgnoreCase(name))) {
-            throw Refusal.conflict("measure-exists", "There is a measure \"" + name + "\" already; choose it instead.");
-        }
-        return measures.create(new Measures.NewMeasure(name, "", newScale(use), SHELF_LIFE_DAYS));
-    }
-
     private static List<String> samples(Sheet sheet, int column) {
         return sheet.rows().stream()
                 .map(row -> row.cell(column))
@@ -192,17 +141,22 @@ class ClassListService {
                 .toList();
     }
 
-    private static ClassListController.ListRow shown(ReadRow row, Sheet sheet, List<ColumnUse> uses) {
-        Sheet.Row typed = sheet.rows().stream()
-                .filter(each -> each.number() == row.number())
-                .findFirst()
-                .orElseThrow();
+    private static ClassListController.ListRow shown(Match match, Sheet.Row typed, List<ColumnUse> uses) {
+        ReadRow row = match.row();
         List<ClassListController.ScoreCell> scores = ColumnUse.scores(uses).stream()
                 .map(use -> new ClassListController.ScoreCell(
-                        row.scores().get(use.column()) instanceof ScoreText.Score number ? number.value() : null,
-                        typed.cell(use.column())))
+                        row.scores().get(use.column()).value(), typed.cell(use.column())))
                 .toList();
+        boolean dated = uses.stream().anyMatch(use -> use.as() == ColumnUse.Use.DATE);
         return new ClassListController.ListRow(
-                row.number(), row.givenName(), row.familyName(), row.grade(), scores, row.problem());
+                row.row(),
+                row.givenName(),
+                row.familyName(),
+                match.facts().grade(),
+                dated ? row.takenOn() : null,
+                scores,
+                RowWords.about(match, uses, typed),
+                match.known() == null,
+                row.problem());
     }
 }

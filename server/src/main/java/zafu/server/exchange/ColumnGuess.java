@@ -1,8 +1,11 @@
 package zafu.server.exchange;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import zafu.core.measure.ScoreText;
 import zafu.server.exchange.ColumnUse.Use;
@@ -10,10 +13,29 @@ import zafu.server.measure.Measures.MeasureCard;
 
 /** Guesses what the columns of a class list are, from their names and from what stands in them. */
 final class ColumnGuess {
-    private static final Set<String> GIVEN = Set.of("given name", "given", "first name", "first", "forename", "prénom");
-    private static final Set<String> FAMILY = Set.of("family name", "family", "last name", "last", "surname", "nom");
-    private static final Set<String> FULL = Set.of("name", "student", "student name", "pupil", "full name");
-    private static final Set<String> GRADE = Set.of("grade", "year", "gr", "gr.", "class grade", "niveau");
+    private static final Map<Use, Set<String>> NAMES = new EnumMap<>(Map.ofEntries(
+            Map.entry(Use.GIVEN_NAME, Set.of("given name", "given", "first name", "first", "forename", "prénom")),
+            Map.entry(Use.FAMILY_NAME, Set.of("family name", "family", "last name", "last", "surname", "nom")),
+            Map.entry(Use.FULL_NAME, Set.of("name", "student", "student name", "pupil", "full name")),
+            Map.entry(Use.PREFERRED_NAME, Set.of("preferred name", "preferred", "known as", "called")),
+            Map.entry(
+                    Use.STUDENT_NUMBER,
+                    Set.of("id", "number", "student id", "student number", "student no", "student no.", "no.")),
+            Map.entry(Use.GRADE, Set.of("grade", "year", "gr", "gr.", "class grade", "niveau")),
+            Map.entry(Use.HOME_CLASS, Set.of("home class", "homeroom", "home room", "class")),
+            Map.entry(Use.LANGUAGE, Set.of("language", "home language", "langue")),
+            Map.entry(Use.TAGS, Set.of("tags", "tag")),
+            Map.entry(Use.DATE, Set.of("date", "day", "taken on", "test date", "assessed on")),
+            Map.entry(Use.TIME_FACTOR, Set.of("time", "time factor", "extended time", "extra time", "more time")),
+            Map.entry(Use.EXTRA_DAYS, Set.of("extra days", "days", "more days")),
+            Map.entry(Use.NEED, Set.of("need", "accommodation", "support")),
+            Map.entry(Use.NEED_AMOUNT, Set.of("amount", "factor", "how much")),
+            Map.entry(Use.NEED_DETAIL, Set.of("detail", "details", "which")),
+            Map.entry(Use.NEED_WORKS, Set.of("work", "works", "kinds of work")),
+            Map.entry(Use.NEED_SUBJECTS, Set.of("subject", "subjects")),
+            Map.entry(Use.NEED_FROM, Set.of("from", "start", "begins")),
+            Map.entry(Use.NEED_TO, Set.of("to", "until", "end", "ends")),
+            Map.entry(Use.NEED_SOURCE, Set.of("source"))));
     private final Sheet sheet;
     private final List<MeasureCard> measures;
 
@@ -32,22 +54,46 @@ final class ColumnGuess {
 
     private ColumnUse guess(int column) {
         String name = sheet.header().get(column).toLowerCase(Locale.ROOT);
-        if (GIVEN.contains(name)) {
-            return ColumnUse.plain(column, Use.GIVEN_NAME);
+        for (Map.Entry<Use, Set<String>> known : NAMES.entrySet()) {
+            if (known.getValue().contains(name) && fits(known.getKey(), column)) {
+                return ColumnUse.plain(column, known.getKey());
+            }
         }
-        if (FAMILY.contains(name)) {
-            return ColumnUse.plain(column, Use.FAMILY_NAME);
-        }
-        if (FULL.contains(name)) {
-            return ColumnUse.plain(column, Use.FULL_NAME);
-        }
-        if (GRADE.contains(name)) {
-            return ColumnUse.plain(column, Use.GRADE);
+        if (holdsShares(column)) {
+            return ColumnUse.plain(column, Use.SKILL);
         }
         return holdsScores(column) && !name.isEmpty() ? scoreColumn(column) : ColumnUse.plain(column, Use.NOTHING);
     }
 
+    /** Words such as "time" or "to" mean a need only where the rest of the list says so. */
+    private boolean fits(Use use, int column) {
+        if (use == Use.TIME_FACTOR) {
+            return sheet.rows().stream()
+                    .map(row -> row.cell(column))
+                    .allMatch(cell -> cell.matches("(?i)|-|untimed|[1-4]([.,]\\d{1,2})?\\s*[x×]?"));
+        }
+        boolean partOfANeed = use.name().startsWith("NEED_");
+        return !partOfANeed
+                || sheet.header().stream()
+                        .map(each -> each.toLowerCase(Locale.ROOT))
+                        .anyMatch(NAMES.get(Use.NEED)::contains);
+    }
+
+    /** "80 %" is a share of something that can be learnt, not a score. */
+    private boolean holdsShares(int column) {
+        long filled =
+                sheet.rows().stream().filter(row -> !row.cell(column).isEmpty()).count();
+        long shares = sheet.rows().stream()
+                .filter(row -> row.cell(column).matches("\\d{1,3}([.,]\\d+)?\\s?%"))
+                .count();
+        return filled > 0 && shares * 2 > filled;
+    }
+
     private boolean holdsScores(int column) {
+        Optional<MeasureCard> known = measureNamed(column);
+        if (known.isPresent() && !known.get().levels().isEmpty()) {
+            return true;
+        }
         long numbers = sheet.rows().stream()
                 .filter(row -> ScoreText.read(row.cell(column)) instanceof ScoreText.Score)
                 .count();
@@ -59,11 +105,14 @@ final class ColumnGuess {
 
     private ColumnUse scoreColumn(int column) {
         String name = sheet.header().get(column);
-        return measures.stream()
-                .filter(measure -> alike(measure.name(), name))
-                .findFirst()
+        return measureNamed(column)
                 .map(measure -> new ColumnUse(column, Use.SCORE, measure.id(), null, null))
                 .orElseGet(() -> new ColumnUse(column, Use.SCORE, null, name, roundedUp(largestIn(column))));
+    }
+
+    private Optional<MeasureCard> measureNamed(int column) {
+        String name = sheet.header().get(column);
+        return measures.stream().filter(measure -> alike(measure.name(), name)).findFirst();
     }
 
     private static boolean alike(String measure, String column) {

@@ -17,8 +17,26 @@ record ColumnUse(int column, Use as, @Nullable Long measureId, @Nullable String 
         GIVEN_NAME,
         FAMILY_NAME,
         FULL_NAME,
+        PREFERRED_NAME,
+        STUDENT_NUMBER,
         GRADE,
+        HOME_CLASS,
+        LANGUAGE,
+        TAGS,
+        DATE,
         SCORE,
+        /** The share right on a skill that is called like the column. */
+        SKILL,
+        TIME_FACTOR,
+        EXTRA_DAYS,
+        NEED,
+        NEED_AMOUNT,
+        NEED_DETAIL,
+        NEED_WORKS,
+        NEED_SUBJECTS,
+        NEED_FROM,
+        NEED_TO,
+        NEED_SOURCE,
         NOTHING
     }
 
@@ -27,6 +45,10 @@ record ColumnUse(int column, Use as, @Nullable Long measureId, @Nullable String 
     }
 
     static List<ColumnUse> scores(List<ColumnUse> uses) {
-        return uses.stream().filter(use -> use.as == Use.SCORE).toList();
+        return of(Use.SCORE, uses);
+    }
+
+    static List<ColumnUse> of(Use as, List<ColumnUse> uses) {
+        return uses.stream().filter(use -> use.as == as).toList();
     }
 }

@@ -1,124 +1,72 @@
 package zafu.server.exchange;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import zafu.server.platform.Refusal;
 
-/** Reads a delimited text file as a table, or says in a sentence why it is none. */
+/** Reads a file or pasted text as a table, or says in a sentence why it is none. */
 final class SheetReader {
-    private static final char[] DELIMITERS = {',', ';', '\t'};
-    private static final int MOST_ROWS = 2000;
-    private static final int ROWS_TO_JUDGE_BY = 30;
+    /** A school's whole list with a year of scores is well below this. */
+    static final int MOST_ROWS = 20_000;
+
+    static final int MOST_BYTES = 5 * 1024 * 1024;
 
     private SheetReader() {}
 
     static Sheet read(byte[] bytes) {
+        if (bytes.length > MOST_BYTES) {
+            throw Refusal.tooLarge("The file is over 5 MB. A class list is far smaller; is it the right file?");
+        }
         if (bytes.length == 0) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
+        return tableOf(ZipGuard.isZip(bytes) ? Workbooks.rows(bytes) : DelimitedText.rows(bytes));
+    }
+
+    /** Text from the clipboard: a table copied from a spreadsheet, or a name a line. */
+    static Sheet readPasted(byte[] bytes) {
         String text = TextDecoder.decode(bytes);
-        if (text.isBlank()) {
+        if (text.contains("\t")) {
+            return read(bytes);
+        }
+        List<Sheet.Row> rows = new ArrayList<>();
+        for (String line : text.split("\\R")) {
+            String name = DelimitedText.plain(line);
+            if (!name.isEmpty()) {
+                rows.add(new Sheet.Row(rows.size() + 1, List.of(name)));
+            }
+        }
+        if (rows.isEmpty()) {
+            throw Refusal.unusable("file-empty", "Nothing was pasted.");
+        }
+        return new Sheet(List.of("Name"), rows);
+    }
+
+    private static Sheet tableOf(List<Sheet.Row> all) {
+        List<Sheet.Row> rows = new ArrayList<>(all);
+        rows.removeIf(Sheet.Row::isBlank);
+        if (rows.isEmpty()) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
-        requireText(text);
-        List<Sheet.Row> rows = best(text);
+        if (rows.get(0).cells().size() < 2) {
+            throw DelimitedText.noTable("The file has only one column. A class list needs at least a name and a score, "
+                    + "with a comma, semicolon or tab between them.");
+        }
         if (rows.size() < 2) {
             throw Refusal.unusable("file-no-rows", "The file has column names but no row below them.");
         }
         if (rows.size() - 1 > MOST_ROWS) {
             throw Refusal.unusable(
                     "file-too-long",
-                    "The file has " + (rows.size() - 1) + " rows. A class list holds at most " + MOST_ROWS + ".");
+                    "The file has " + (rows.size() - 1) + " rows. A list holds at most " + MOST_ROWS
+                            + "; bring in a larger one in parts.");
         }
         List<String> header = rows.get(0).cells();
         requireDistinct(header);
-        return new Sheet(header, rows.subList(1, rows.size()));
-    }
-
-    private static void requireText(String text) {
-        long odd = text.chars()
-                .limit(4000)
-                .filter(c -> c == '\uFFFD' || (c < ' ' && c != '\n' && c != '\r' && c != '\t'))
-                .count();
-        if (odd > 0 || text.stripLeading().startsWith("<") || text.startsWith("{")) {
-            throw noTable("The file is not a table of text. Save it from your spreadsheet as CSV and bring in that.");
-        }
-    }
-
-    private static Refusal noTable(String sentence) {
-        return Refusal.unusable("file-no-table", sentence);
-    }
-
-    private static List<Sheet.Row> best(String text) {
-        List<Sheet.Row> best = List.of();
-        double bestScore = 0;
-        for (char delimiter : DELIMITERS) {
-            List<Sheet.Row> rows = parse(text, delimiter);
-            double score = evenness(rows);
-            if (score > bestScore) {
-                best = rows;
-                bestScore = score;
-            }
-        }
-        if (best.isEmpty()) {
-            throw noTable("The file has only one column. A class list needs at least a name and a score, "
-                    + "with a comma, semicolon or tab between them.");
-        }
-        return best;
-    }
-
-    /** The share of rows that are as wide as the header, a little more for more columns; 0 for a single column. */
-    private static double evenness(List<Sheet.Row> rows) {
-        if (rows.isEmpty() || rows.get(0).cells().size() < 2) {
-            return 0;
-        }
-        int width = rows.get(0).cells().size();
-        List<Sheet.Row> judged = rows.subList(0, Math.min(rows.size(), ROWS_TO_JUDGE_BY));
-        long even = judged.stream().filter(row -> row.cells().size() == width).count();
-        return (double) even / judged.size() + width * 1e-3;
-    }
-
-    private static List<Sheet.Row> parse(String text, char delimiter) {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(delimiter)
-                .setLenientEof(true)
-                .setTrailingData(true)
-                .get();
-        List<Sheet.Row> rows = new ArrayList<>();
-        try (CSVParser parser = CSVParser.parse(text, format)) {
-            for (CSVRecord record : parser) {
-                Sheet.Row row = new Sheet.Row((int) record.getRecordNumber(), cells(record));
-                if (!row.isBlank()) {
-                    rows.add(row);
-                }
-            }
-        } catch (IOException | UncheckedIOException unreadable) {
-            return List.of();
-        }
-        return rows;
-    }
-
-    private static List<String> cells(CSVRecord record) {
-        return record.stream().map(SheetReader::plain).toList();
-    }
-
-    /** One spelling for every accent, one blank for every line break or run of blanks. */
-    private static String plain(String cell) {
-        return Normalizer.normalize(cell, Normalizer.Form.NFC)
-                .replace('\u00a0', ' ')
-                .replace("\uFEFF", "")
-                .replaceAll("\\s+", " ")
-                .strip();
+        return new Sheet(header, List.copyOf(rows.subList(1, rows.size())));
     }
 
     private static void requireDistinct(List<String> header) {

@@ -10,12 +10,12 @@ import java.nio.charset.StandardCharsets;
  * Text out of bytes whose encoding nobody told us: UTF-16 and UTF-8 by their mark, UTF-16 without one by its zero
  * bytes, UTF-8 where the bytes are valid UTF-8, Windows-1252 otherwise.
  */
-final class TextDecoder {
+public final class TextDecoder {
     private static final Charset WINDOWS_1252 = Charset.forName("windows-1252");
 
     private TextDecoder() {}
 
-    static String decode(byte[] bytes) {
+    public static String decode(byte[] bytes) {
         if (startsWith(bytes, 0xEF, 0xBB, 0xBF)) {
             return new String(bytes, 3, bytes.length - 3, StandardCharsets.UTF_8);
         }

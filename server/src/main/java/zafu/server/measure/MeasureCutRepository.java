@@ -5,7 +5,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import zafu.core.measure.Season;
 
 interface MeasureCutRepository extends JpaRepository<MeasureCut, Long> {
-    List<MeasureCut> findByGradeAndSeasonOrderByScore(int grade, Season season);
+    List<MeasureCut> findBySeasonOrderByScore(Season season);
 
     List<MeasureCut> findByMeasureIdAndGradeAndSeasonOrderByScore(long measureId, int grade, Season season);
+
+    List<MeasureCut> findByMeasureIdOrderByGradeAscSeasonAscScoreAsc(long measureId);
+
+    void deleteByMeasureIdAndGradeAndSeason(long measureId, int grade, Season season);
 }

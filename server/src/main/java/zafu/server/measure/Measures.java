@@ -31,7 +31,11 @@ public class Measures {
         this.clock = clock;
     }
 
-    /** @param standardError in the measure's unit */
+    /**
+     * @param levels names of levels, lowest first, for which values are places from 0; empty for a numeric measure
+     * @param standardError in the measure's unit
+     * @param meanOf with MEAN: of how many values
+     */
     public record MeasureCard(
             long id,
             String name,
@@ -40,23 +44,36 @@ public class Measures {
             double highest,
             int decimals,
             boolean lowerIsBetter,
-            @Nullable Double standardError) {}
+            @Nullable Double standardError,
+            List<String> levels,
+            String whichCounts,
+            @Nullable Integer meanOf,
+            int shelfLifeDays,
+            boolean archived) {}
 
-    /** A measure to be made. */
-    public record NewMeasure(String name, String unit, NumericScale scale, int shelfLifeDays) {}
+    /** A measure to be made; levels as in {@link MeasureCard}. */
+    public record NewMeasure(
+            String name, String unit, NumericScale scale, List<String> levels, int shelfLifeDays, String sourceId) {}
 
     /** Where a band begins, and its name. */
     public record BandCut(double score, String name) {}
 
+    /** One observation to be noted. */
+    public record ToNote(long studentId, Observation observation) {}
+
+    /** Those in use, oldest first. */
     public List<MeasureCard> all() {
-        return measures.findAllByOrderById().stream().map(Measures::card).toList();
+        return measures.findAllByOrderById().stream()
+                .filter(each -> !each.archived)
+                .map(Measures::card)
+                .toList();
     }
 
     public MeasureCard card(long measureId) {
         return card(measure(measureId));
     }
 
-    private static MeasureCard card(Measure measure) {
+    static MeasureCard card(Measure measure) {
         return new MeasureCard(
                 measure.id,
                 measure.name,
@@ -65,11 +82,23 @@ public class Measures {
                 measure.highest,
                 measure.decimals,
                 measure.lowerIsBetter,
-                measure.standardError);
+                measure.standardError,
+                measure.levelNames(),
+                measure.whichCounts.name(),
+                measure.meanOf,
+                measure.shelfLifeDays,
+                measure.archived);
     }
 
     public NumericScale scale(long measureId) {
         return measure(measureId).scale();
+    }
+
+    /** Measures by the id under which other systems know them. */
+    public Map<String, Long> bySourceId() {
+        Map<String, Long> found = new LinkedHashMap<>();
+        measures.findAllByOrderById().forEach(each -> found.put(each.sourceId, each.id));
+        return found;
     }
 
     public long create(NewMeasure wanted) {
@@ -83,8 +112,17 @@ public class Measures {
         made.standardError = wanted.scale().standardError().isPresent()
                 ? wanted.scale().standardError().getAsDouble()
                 : null;
+        made.levels = String.join("\n", wanted.levels());
         made.shelfLifeDays = wanted.shelfLifeDays();
+        made.sourceId = wanted.sourceId();
         return measures.save(made).id;
+    }
+
+    /** Puts a measure away, or takes it out again; its values stay. */
+    public void archive(long measureId, boolean away) {
+        Measure found = measure(measureId);
+        found.archived = away;
+        measures.save(found);
     }
 
     public void addCut(long measureId, int grade, Season season, BandCut cut) {
@@ -104,33 +142,49 @@ public class Measures {
     }
 
     /** Notes many observations at once. */
-    public void record(long measureId, Map<StudentId, Observation> seen, @Nullable Long enteredBy) {
+    public void record(long measureId, Collection<ToNote> seen, @Nullable Long runId, @Nullable Long enteredBy) {
         List<ObservationRow> rows = new ArrayList<>();
-        seen.forEach((student, observation) -> {
+        for (ToNote each : seen) {
+            Observation observation = each.observation();
             ObservationRow row = new ObservationRow();
             row.measureId = measureId;
-            row.studentId = student.value();
+            row.studentId = each.studentId();
             row.takenOn = observation.takenOn();
             row.score = observation.value().isPresent() ? observation.value().getAsDouble() : null;
             row.reason = observation instanceof Observation.NotAssessed none ? none.reason() : null;
             row.enteredAt = clock.instant();
             row.enteredBy = enteredBy;
+            row.runId = runId;
             rows.add(row);
-        });
+        }
         observations.saveAll(rows);
+    }
+
+    /** Takes back all observations that an import brought. */
+    public void removeRun(long runId, @Nullable Long by) {
+        observations.removeRun(runId, clock.instant(), by);
+    }
+
+    /** All that was noted of these students by student and measure, in the order of entry. */
+    public Map<Long, Map<Long, List<Observation>>> noted(Collection<Long> students) {
+        Map<Long, Map<Long, List<Observation>>> found = new LinkedHashMap<>();
+        observations.seen(students).forEach(row -> found.computeIfAbsent(row.studentId(), id -> new LinkedHashMap<>())
+                .computeIfAbsent(row.measureId(), id -> new ArrayList<>())
+                .add(row.asObservation()));
+        return found;
     }
 
     /** The value that counts for each of these students, in their order. */
     public Map<StudentId, CountingValue> counting(long measureId, Collection<StudentId> students, LocalDate today) {
-        int shelfLife = measure(measureId).shelfLifeDays;
+        CountingValue.Counting how = measure(measureId).counting();
         Map<StudentId, List<Observation>> seen = new LinkedHashMap<>();
         students.forEach(student -> seen.put(student, new ArrayList<>()));
         observations
-                .findByMeasureIdAndStudentIdInOrderById(
+                .findByMeasureIdAndStudentIdInAndRemovedAtIsNullOrderById(
                         measureId, students.stream().map(StudentId::value).toList())
                 .forEach(row -> seen.get(new StudentId(row.studentId)).add(row.asObservation()));
         Map<StudentId, CountingValue> counting = new LinkedHashMap<>();
-        seen.forEach((student, list) -> counting.put(student, CountingValue.latest(list, today, shelfLife)));
+        seen.forEach((student, list) -> counting.put(student, CountingValue.of(list, how, today)));
         return counting;
     }
 

@@ -34,6 +34,17 @@ class ObservationRow {
     @Nullable
     Long enteredBy;
 
+    /** Taken back or typed over; kept, but no longer counted anywhere. */
+    @Nullable
+    Instant removedAt;
+
+    @Nullable
+    Long removedBy;
+
+    /** The import that brought it. */
+    @Nullable
+    Long runId;
+
     Observation asObservation() {
         return score == null
                 ? Observation.notAssessed(takenOn, reason == null ? "" : reason)

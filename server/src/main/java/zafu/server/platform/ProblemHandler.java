@@ -70,7 +70,7 @@ class ProblemHandler {
         return problem(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "file-too-large",
-                "The file is over 5 MB. A class list is far smaller; is it the right file?");
+                "The file is over 40 MB, more than Zafu reads. Nothing was taken from it.");
     }
 
     /** A listener closed its window; there is nobody left to answer. */

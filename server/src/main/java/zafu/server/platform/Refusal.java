@@ -42,6 +42,16 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.NOT_FOUND, "not-found", "There is no such " + what + " here.", List.of());
     }
 
+    /** What was sent is larger than can be read: 413. */
+    public static Refusal tooLarge(String sentence) {
+        return new Refusal(HttpStatus.CONTENT_TOO_LARGE, "file-too-large", sentence, List.of());
+    }
+
+    /** Something outside that was asked does not answer as it should: 502. */
+    public static Refusal notAnswered(String code, String sentence) {
+        return new Refusal(HttpStatus.BAD_GATEWAY, code, sentence, List.of());
+    }
+
     /** The person is known but may not: 403. */
     public static Refusal notAllowed(String sentence) {
         return new Refusal(HttpStatus.FORBIDDEN, "not-allowed", sentence, List.of());

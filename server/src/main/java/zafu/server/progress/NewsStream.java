@@ -12,7 +12,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.GroupsChanged;
 import zafu.server.attempt.TryChanged;
-import zafu.server.roster.NeedsChanged;
+import zafu.server.need.NeedsChanged;
+import zafu.server.roster.StudentsChanged;
 import zafu.server.task.TaskChanged;
 
 /**
@@ -57,6 +58,11 @@ class NewsStream {
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(NeedsChanged change) {
+        tell(change.classId(), "students");
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void on(StudentsChanged change) {
         tell(change.classId(), "students");
     }
 

@@ -7,7 +7,7 @@ import jakarta.persistence.Id;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** That a student is in a class. */
+/** That a student is, or was, in a class. */
 @Entity
 class Enrolment {
     @Id
@@ -18,4 +18,11 @@ class Enrolment {
     long classId;
     long studentId;
     LocalDate beginsOn = LocalDate.EPOCH;
+
+    /** The day on which the student left the class. */
+    @Nullable
+    LocalDate endsOn;
+
+    @Nullable
+    String sourceId;
 }

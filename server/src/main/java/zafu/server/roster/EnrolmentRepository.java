@@ -1,12 +1,25 @@
 package zafu.server.roster;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
     List<Enrolment> findByStudentId(long studentId);
 
-    long countByClassId(long classId);
+    List<Enrolment> findByStudentIdAndEndsOnIsNull(long studentId);
 
-    boolean existsByClassIdAndStudentId(long classId, long studentId);
+    List<Enrolment> findByClassIdInAndEndsOnIsNull(Collection<Long> classIds);
+
+    List<Enrolment> findByClassIdIn(Collection<Long> classIds);
+
+    Optional<Enrolment> findByClassIdAndStudentId(long classId, long studentId);
+
+    boolean existsByClassIdAndStudentIdAndEndsOnIsNull(long classId, long studentId);
+
+    @Query("select e.classId, count(e) from Enrolment e, Student s where s.id = e.studentId and s.archivedAt is null"
+            + " and e.endsOn is null and e.classId in :classIds group by e.classId")
+    List<Object[]> sizes(Collection<Long> classIds);
 }

@@ -5,9 +5,9 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
-import zafu.core.schedule.TimeLimit.TimeNeeds;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.ClassRole;
 import zafu.server.access.EntryCodes;
@@ -18,36 +18,31 @@ import zafu.server.platform.Refusal;
 public class Roster {
     private final SchoolClassRepository classes;
     private final StudentRepository students;
+    private final StudentTagRepository tags;
     private final EnrolmentRepository enrolments;
-    private final NeedRepository needs;
     private final EntryCodes codes;
     private final ClassPermission permission;
 
     Roster(
             SchoolClassRepository classes,
             StudentRepository students,
+            StudentTagRepository tags,
             EnrolmentRepository enrolments,
-            NeedRepository needs,
             EntryCodes codes,
             ClassPermission permission) {
         this.classes = classes;
         this.students = students;
+        this.tags = tags;
         this.enrolments = enrolments;
-        this.needs = needs;
         this.codes = codes;
         this.permission = permission;
     }
 
-    /** A student by name; {@code grade} as in school, from 0. */
+    /** A student as called in class; {@code grade} as in school, from 0. */
     public record StudentName(long id, String givenName, String familyName, int grade) {}
 
-    /** A student to be made. */
-    public record NewStudent(String givenName, String familyName, int grade) {}
-
-    /** What a student needs: time, and teaching days on top of a due date. */
-    public record StudentNeeds(TimeNeeds time, int extraDays) {
-        public static final StudentNeeds NONE = new StudentNeeds(TimeNeeds.NONE, 0);
-    }
+    /** A student with all that is written down; the source id is what other systems know the student by. */
+    public record KnownStudent(long id, String sourceId, StudentFacts facts, List<String> tags, boolean archived) {}
 
     /** Everyone in the class, by given name. */
     public List<StudentName> studentsOf(long classId) {
@@ -61,51 +56,114 @@ public class Roster {
         return byId;
     }
 
+    /** Everyone in any of these classes, the archived too, each once, in three reads. */
+    public List<KnownStudent> known(Collection<Long> classIds) {
+        List<Student> found = students.inClasses(classIds);
+        Map<Long, List<String>> tagsOf =
+                tagsOf(found.stream().map(each -> each.id).toList());
+        return found.stream()
+                .map(each -> new KnownStudent(
+                        each.id,
+                        each.sourceId,
+                        each.facts(),
+                        tagsOf.getOrDefault(each.id, List.of()),
+                        each.archivedAt != null))
+                .toList();
+    }
+
+    /** Those of these classes that are not archived. */
+    public List<Long> inUse(Collection<Long> classIds) {
+        return classes.findAllById(classIds).stream()
+                .filter(each -> each.archivedAt == null)
+                .map(each -> each.id)
+                .toList();
+    }
+
+    /** Present members by class. */
+    public Map<Long, List<Long>> membersOf(Collection<Long> classIds) {
+        Map<Long, List<Long>> members = new LinkedHashMap<>();
+        enrolments.findByClassIdInAndEndsOnIsNull(classIds).forEach(each -> members.computeIfAbsent(
+                        each.classId, id -> new java.util.ArrayList<>())
+                .add(each.studentId));
+        return members;
+    }
+
+    private Map<Long, List<String>> tagsOf(Collection<Long> ids) {
+        Map<Long, List<String>> found = new LinkedHashMap<>();
+        tags.findByStudentIdInOrderByTag(ids)
+                .forEach(each -> found.computeIfAbsent(each.studentId, id -> new java.util.ArrayList<>())
+                        .add(each.tag));
+        return found;
+    }
+
     public StudentName student(long studentId) {
         return students.findById(studentId).map(Student::named).orElseThrow(() -> Refusal.notFound("student"));
     }
 
+    /** The classes that the student is in now. */
     public List<Long> classesOf(long studentId) {
-        return enrolments.findByStudentId(studentId).stream()
+        return enrolments.findByStudentIdAndEndsOnIsNull(studentId).stream()
                 .map(enrolment -> enrolment.classId)
                 .sorted()
                 .toList();
     }
 
-    public int gradeOf(long classId) {
-        return classes.findById(classId).orElseThrow(() -> Refusal.notFound("class")).grade;
+    public boolean isIn(long classId, long studentId) {
+        return enrolments.existsByClassIdAndStudentIdAndEndsOnIsNull(classId, studentId);
     }
 
-    public Map<StudentId, StudentNeeds> needsOf(Collection<StudentId> of) {
-        Map<StudentId, StudentNeeds> found = new LinkedHashMap<>();
-        needs.findByStudentIdIn(of.stream().map(StudentId::value).toList())
-                .forEach(need -> found.put(new StudentId(need.studentId), need.asNeeds()));
-        return found;
+    public int gradeOf(long classId) {
+        return classNamed(classId).grade;
+    }
+
+    public String nameOf(long classId) {
+        return classNamed(classId).name;
+    }
+
+    private SchoolClass classNamed(long classId) {
+        return classes.findById(classId).orElseThrow(() -> Refusal.notFound("class"));
     }
 
     /** Makes a class that belongs to this adult, and returns its id. */
-    public long createClass(String name, int grade, long ownerId) {
+    public long createClass(String name, int grade, @Nullable Long ownerId) {
         SchoolClass made = new SchoolClass();
         made.name = name;
         made.grade = grade;
         long id = classes.save(made).id;
-        permission.grant(id, ownerId, ClassRole.OWNER);
+        if (ownerId != null) {
+            permission.grant(id, ownerId, ClassRole.OWNER);
+        }
         return id;
     }
 
     /** Makes a student with an entry code, enrols them, and returns their id. */
-    public long enrol(long classId, NewStudent wanted, LocalDate from) {
+    public long enrol(long classId, StudentFacts facts, LocalDate from) {
         Student student = new Student();
-        student.givenName = wanted.givenName();
-        student.familyName = wanted.familyName();
-        student.grade = wanted.grade();
+        student.set(facts);
         long id = students.save(student).id;
-        Enrolment enrolment = new Enrolment();
-        enrolment.classId = classId;
-        enrolment.studentId = id;
-        enrolment.beginsOn = from;
-        enrolments.save(enrolment);
         codes.issue(id);
+        addToClass(classId, id, from);
         return id;
+    }
+
+    /** Puts a student into a class, again where they have left it before; nothing happens where they are in it. */
+    public void addToClass(long classId, long studentId, LocalDate from) {
+        Enrolment enrolment =
+                enrolments.findByClassIdAndStudentId(classId, studentId).orElseGet(Enrolment::new);
+        if (enrolment.id == null || enrolment.endsOn != null) {
+            enrolment.classId = classId;
+            enrolment.studentId = studentId;
+            enrolment.beginsOn = from;
+            enrolment.endsOn = null;
+            enrolments.save(enrolment);
+        }
+    }
+
+    /** Takes a student out of a class; what was done in it stays. */
+    public void takeOut(long classId, long studentId, LocalDate on) {
+        enrolments.findByClassIdAndStudentId(classId, studentId).ifPresent(enrolment -> {
+            enrolment.endsOn = on;
+            enrolments.save(enrolment);
+        });
     }
 }

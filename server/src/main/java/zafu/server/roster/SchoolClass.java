@@ -5,6 +5,8 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A class of students. */
@@ -17,6 +19,11 @@ class SchoolClass {
 
     String name = "";
     int grade;
+    String subject = "";
+    String sourceId = UUID.randomUUID().toString();
+
+    @Nullable
+    Instant archivedAt;
 
     @Version
     long version;

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Term;
@@ -55,6 +56,42 @@ public class SchoolSettings {
     /** The moment at which the school's clocks show this; in the hour that a clock change skips, the hour after. */
     public @Nullable Instant moment(@Nullable LocalDateTime local) {
         return local == null ? null : local.atZone(zone()).toInstant();
+    }
+
+    /** A term as it is kept. */
+    public record KnownTerm(long id, String sourceId, String name, Term dates) {}
+
+    public List<KnownTerm> terms() {
+        return terms.findAll(Sort.by("beginsOn", "id")).stream()
+                .map(each -> new KnownTerm(each.id, each.sourceId, each.name, new Term(each.beginsOn, each.endsOn)))
+                .toList();
+    }
+
+    void keepTerm(@Nullable Long id, String name, Term dates) {
+        SchoolTerm term =
+                id == null ? new SchoolTerm() : terms.findById(id).orElseThrow(() -> Refusal.notFound("term"));
+        term.name = name;
+        term.beginsOn = dates.from();
+        term.endsOn = dates.to();
+        terms.save(term);
+    }
+
+    List<CalendarController.ClosedDayEdit> closedDays() {
+        return closedDays.findAll(Sort.by("closedOn")).stream()
+                .map(each -> new CalendarController.ClosedDayEdit(each.closedOn, each.reason))
+                .toList();
+    }
+
+    void keepClosedDays(List<CalendarController.ClosedDayEdit> wanted) {
+        closedDays.deleteAllInBatch();
+        Set<LocalDate> seen = new java.util.HashSet<>();
+        wanted.stream().filter(each -> seen.add(each.day())).forEach(each -> close(each.day(), each.reason()));
+    }
+
+    void requireTerm(long termId) {
+        if (!terms.existsById(termId)) {
+            throw Refusal.notFound("term");
+        }
     }
 
     public SchoolCalendar calendar() {

@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A term of the school year, both ends included. */
@@ -20,4 +21,5 @@ class SchoolTerm {
     String name = "";
     LocalDate beginsOn = LocalDate.EPOCH;
     LocalDate endsOn = LocalDate.EPOCH;
+    String sourceId = UUID.randomUUID().toString();
 }

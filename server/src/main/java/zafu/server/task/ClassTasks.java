@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -10,6 +11,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import zafu.core.need.Accommodation;
+import zafu.core.need.NeedsForWork;
+import zafu.core.need.WorkKind;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
@@ -24,28 +28,34 @@ import zafu.server.roster.Roster;
 /** Tasks of one class with all that is needed to say who gets what, loaded in a fixed number of reads. */
 final class ClassTasks {
     private final Map<StudentId, Roster.StudentName> students;
-    private final Map<StudentId, Roster.StudentNeeds> needs;
+    private final Map<StudentId, List<Accommodation>> granted;
     private final List<GroupWithMembers> groups;
     private final List<TaskWithVersions> tasks;
     private final Map<Long, List<TriesSoFar.TrySoFar>> tries;
+    private final Map<Long, String> subjects;
     private final SchoolCalendar calendar;
     private final ZoneId zone;
+    private final LocalDate today;
 
     ClassTasks(
             Map<StudentId, Roster.StudentName> students,
-            Map<StudentId, Roster.StudentNeeds> needs,
+            Map<StudentId, List<Accommodation>> granted,
             List<GroupWithMembers> groups,
             List<TaskWithVersions> tasks,
             List<TriesSoFar.TrySoFar> tries,
+            Map<Long, String> subjects,
             SchoolCalendar calendar,
-            ZoneId zone) {
+            ZoneId zone,
+            LocalDate today) {
         this.students = students;
-        this.needs = needs;
+        this.granted = granted;
         this.groups = groups;
         this.tasks = tasks;
         this.tries = tries.stream().collect(Collectors.groupingBy(TriesSoFar.TrySoFar::taskId));
+        this.subjects = subjects;
         this.calendar = calendar;
         this.zone = zone;
+        this.today = today;
     }
 
     /** @param versions the base first */
@@ -148,8 +158,14 @@ final class ClassTasks {
         return tries.getOrDefault(task.task().id, List.of());
     }
 
-    Terms.ForStudent termsFor(StudentId student, TaskVersion.Content content) {
-        Roster.StudentNeeds own = needs.getOrDefault(student, Roster.StudentNeeds.NONE);
+    /** The terms of a version for one student: what the student is granted for this work today comes on top. */
+    Terms.ForStudent termsFor(TaskWithVersions task, StudentId student, TaskVersion.Content content) {
+        NeedsForWork own = NeedsForWork.of(granted.getOrDefault(student, List.of()), workOf(task.task()), today);
         return content.terms().forStudent(own.time(), own.extraDays(), calendar, zone);
+    }
+
+    private Accommodation.Work workOf(Task task) {
+        String subject = task.arrangementId == null ? "" : subjects.getOrDefault(task.arrangementId, "");
+        return new Accommodation.Work(WorkKind.QUIZ, subject);
     }
 }

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
 import zafu.server.arrangement.Arrangements;
+import zafu.server.need.Needs;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -18,6 +19,7 @@ class TaskLoader {
     private final TaskVersionRepository versions;
     private final TaskTargetRepository targets;
     private final Roster roster;
+    private final Needs needs;
     private final Arrangements arrangements;
     private final SchoolSettings school;
     private final TriesSoFar tries;
@@ -27,6 +29,7 @@ class TaskLoader {
             TaskVersionRepository versions,
             TaskTargetRepository targets,
             Roster roster,
+            Needs needs,
             Arrangements arrangements,
             SchoolSettings school,
             TriesSoFar tries) {
@@ -34,6 +37,7 @@ class TaskLoader {
         this.versions = versions;
         this.targets = targets;
         this.roster = roster;
+        this.needs = needs;
         this.arrangements = arrangements;
         this.school = school;
         this.tries = tries;
@@ -65,13 +69,15 @@ class TaskLoader {
         Map<StudentId, Roster.StudentName> students = roster.byId(classId);
         return new ClassTasks(
                 students,
-                roster.needsOf(students.keySet()),
+                needs.granted(students.keySet()),
                 arrangements.ofClass(classId),
                 wanted.stream()
                         .map(task -> new TaskWithVersions(task, byTask.getOrDefault(task.id, List.of()), byVersion))
                         .toList(),
                 tries.of(ids),
+                arrangements.subjectsOf(classId),
                 school.calendar(),
-                school.zone());
+                school.zone(),
+                school.today());
     }
 }

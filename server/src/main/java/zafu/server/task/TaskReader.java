@@ -136,7 +136,8 @@ class TaskReader {
                     getsOf(outcome),
                     content.map(TaskVersion.Content::versionId).orElse(null),
                     claimsOf(outcome),
-                    content.map(found -> shown(loaded.termsFor(id, found))).orElse(null)));
+                    content.map(found -> shown(loaded.termsFor(task, id, found)))
+                            .orElse(null)));
         });
         return shown;
     }

@@ -5,6 +5,8 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TaskTargetRepository extends JpaRepository<TaskTarget, Long> {
+    List<TaskTarget> findByStudentId(long studentId);
+
     List<TaskTarget> findByVersionIdInOrderById(Collection<Long> versionIds);
 
     void deleteByVersionIdIn(Collection<Long> versionIds);

@@ -56,7 +56,7 @@ public class Tasks {
     public Optional<Given> version(long taskId, long versionId, StudentId student) {
         ClassTasks one = loader.only(loader.require(taskId));
         TaskWithVersions task = one.tasks().get(0);
-        return task.content(new VersionId(versionId)).map(content -> given(one, student, content));
+        return task.content(new VersionId(versionId)).map(content -> given(one, task, student, content));
     }
 
     private static TaskForClass forClass(ClassTasks all, TaskWithVersions task) {
@@ -64,7 +64,7 @@ public class Tasks {
         Map<StudentId, Outcome> outcomes = all.outcomes(task);
         outcomes.forEach((student, outcome) -> outcome.given()
                 .flatMap(task::content)
-                .ifPresent(content -> given.put(student, given(all, student, content))));
+                .ifPresent(content -> given.put(student, given(all, task, student, content))));
         List<StudentId> conflicts = outcomes.entrySet().stream()
                 .filter(each -> each.getValue() instanceof Outcome.Conflict)
                 .map(Map.Entry::getKey)
@@ -73,12 +73,12 @@ public class Tasks {
                 task.task().id, task.task().classId, task.task().name, task.task().state, given, conflicts);
     }
 
-    private static Given given(ClassTasks all, StudentId student, TaskVersion.Content content) {
+    private static Given given(ClassTasks all, TaskWithVersions task, StudentId student, TaskVersion.Content content) {
         return new Given(
                 content.versionId(),
                 content.title(),
                 content.texts(),
                 content.questions(),
-                all.termsFor(student, content));
+                all.termsFor(task, student, content));
     }
 }

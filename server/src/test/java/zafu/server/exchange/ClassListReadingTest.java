@@ -3,18 +3,19 @@ package zafu.server.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import zafu.core.measure.NumericScale;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.measure.Measures.MeasureCard;
 
 class ClassListReadingTest {
-    private static final MeasureCard TIDELINE =
-            new MeasureCard(7, "Tideline reading scale", "", 0, 1200, 0, false, 22.0);
+    private static final MeasureCard TIDELINE = new MeasureCard(
+            7, "Tideline reading scale", "", 0, 1200, 0, false, 22.0, List.of(), "LATEST", null, 120, false);
+
+    private static final LocalDate DAY = LocalDate.parse("2027-02-02");
 
     private static Sheet sheet(String text) {
         return SheetReader.read(text.getBytes(StandardCharsets.UTF_8));
@@ -28,8 +29,7 @@ class ClassListReadingTest {
     private static ClassListReading.ReadRow only(String header, String row) {
         Sheet sheet = sheet(header + "\n" + row + "\n");
         List<ColumnUse> uses = new ColumnGuess(sheet, List.of(TIDELINE)).guess();
-        NumericScale scale = new NumericScale(0, 1200, 0, false, OptionalDouble.empty());
-        return new ClassListReading(sheet, uses, 5, use -> scale).rows().get(0);
+        return new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE).rows().get(0);
     }
 
     @Test
@@ -96,8 +96,8 @@ class ClassListReadingTest {
     @Test
     void aScoreMustFitItsScale() {
         assertThat(only("Name,Tideline", "Umi,571.5").problem())
-                .isEqualTo("Row 2 has 571.5 under Tideline, which takes whole numbers.");
-        assertThat(only("Name,Tideline", "Umi,-3").problem()).contains("outside 0 to 1200");
+                .isEqualTo("Row 2 has \"571.5\" under Tideline, which should be a whole number.");
+        assertThat(only("Name,Tideline", "Umi,-3").problem()).contains("is outside 0 to 1200");
     }
 
     @Test
@@ -105,5 +105,53 @@ class ClassListReadingTest {
         ClassListReading.ReadRow row = only("Given name,Family name,Tideline", ",Ilves,571");
         assertThat(row.fullName()).isEqualTo("Ilves");
         assertThat(row.problem()).isNull();
+    }
+
+    @Test
+    void idsDaysNeedsAndSharesAreGuessedToo() {
+        assertThat(guessed("Number,Name,Date,Tideline,Find the ratio\n2101,Umi,2027-02-02,571,80 %\n"))
+                .containsExactly(Use.STUDENT_NUMBER, Use.FULL_NAME, Use.DATE, Use.SCORE, Use.SKILL);
+        assertThat(guessed("Name,Need,Amount,From,To\nUmi,extended time,1.5,2027-01-04,2027-06-30\n"))
+                .containsExactly(Use.FULL_NAME, Use.NEED, Use.NEED_AMOUNT, Use.NEED_FROM, Use.NEED_TO);
+    }
+
+    @Test
+    void wordsOfNeedsMeanSomethingElseInAListOfScores() {
+        assertThat(guessed("Name,Time,To\nUmi,75,12\nKofi,80,13\n"))
+                .containsExactly(Use.FULL_NAME, Use.SCORE, Use.SCORE);
+        assertThat(guessed("Name,Time\nUmi,1.5\nKofi,\n")).containsExactly(Use.FULL_NAME, Use.TIME_FACTOR);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "extended time, 1.5, EXTENDED_TIME",
+        "Extra time, 'x1,5', EXTENDED_TIME",
+        "large print, '', LARGE_TEXT",
+        "calculator, '', TOOL",
+        "breaks, 10 min, BREAKS",
+        "EXTRA_DAYS, 2 days, EXTRA_DAYS"
+    })
+    void needsAreReadAsPeopleWriteThem(String need, String amount, String support) {
+        ClassListReading.ReadRow row = only("Name,Need,Amount", "Umi," + need + ",\"" + amount + "\"");
+        assertThat(row.problem()).isNull();
+        assertThat(row.needs().get(0).support().name()).isEqualTo(support);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Umi,juggling,,,', 'has \"juggling\" under Need, which is no need that Zafu knows'",
+        "'Umi,extended time,9,,', 'cannot be taken: extended time takes a factor from 1.1 to 4'",
+        "'Umi,breaks,many,,', 'has \"many\" under Amount, which is no amount'",
+        "'Umi,untimed,,2027-02-31,', 'has \"2027-02-31\" under From, which is a day that does not exist'",
+        "'Umi,untimed,,2027-02-10,2027-02-09', 'cannot be taken: it ends on 2027-02-09, before it begins on 2027-02-10'"
+    })
+    void aNeedThatCannotBeIsNamedByRowAndColumn(String row, String problem) {
+        assertThat(only("Name,Need,Amount,From,To", row).problem()).isEqualTo("Row 2 " + problem + ".");
+    }
+
+    @Test
+    void aShareIsRightByPercentOrByFraction() {
+        assertThat(only("Name,Find the ratio", "Umi,80 %").skills()).containsValue(0.8);
+        assertThat(only("Name,Find the ratio", "Umi,130 %").problem()).contains("no share from 0 to 100 %");
     }
 }

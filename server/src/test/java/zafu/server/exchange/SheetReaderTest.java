@@ -85,10 +85,11 @@ class SheetReaderTest {
 
     @Test
     void aListLongerThanASchoolIsRefusedWithItsLength() {
-        String rows = IntStream.range(0, 2001).mapToObj(i -> "S" + i + "," + i).collect(Collectors.joining("\n"));
+        String rows =
+                IntStream.range(0, 20_001).mapToObj(i -> "S" + i + "," + i).collect(Collectors.joining("\n"));
         assertThatThrownBy(() -> read("Name,Score\n" + rows))
                 .isInstanceOf(Refusal.class)
-                .hasMessage("The file has 2001 rows. A class list holds at most 2000.");
+                .hasMessage("The file has 20001 rows. A list holds at most 20000; bring in a larger one in parts.");
     }
 
     @ParameterizedTest

@@ -1,0 +1,47 @@
+package zafu.server.attempt;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import zafu.server.roster.StudentPart;
+
+/** A student's tries and answers, as part of the student's record. */
+@Component
+class AttemptPart implements StudentPart {
+    private final AttemptRepository attempts;
+    private final AttemptAnswerRepository answers;
+
+    AttemptPart(AttemptRepository attempts, AttemptAnswerRepository answers) {
+        this.attempts = attempts;
+        this.answers = answers;
+    }
+
+    @Override
+    public String name() {
+        return "work";
+    }
+
+    @Override
+    public Object of(long studentId) {
+        return attempts.findByStudentIdOrderById(studentId).stream()
+                .map(each -> Map.of(
+                        "task", each.taskId,
+                        "started", each.startedAt.toString(),
+                        "handedIn", String.valueOf(each.handedInAt),
+                        "earned", String.valueOf(each.earned),
+                        "possible", String.valueOf(each.possible),
+                        "answers",
+                                answers.findByAttemptId(each.id).stream()
+                                        .map(answer -> answer.given)
+                                        .toList()))
+                .toList();
+    }
+
+    @Override
+    public void erase(long studentId) {
+        List<Attempt> own = attempts.findByStudentIdOrderById(studentId);
+        own.forEach(each -> answers.deleteAll(answers.findByAttemptId(each.id)));
+        answers.flush();
+        attempts.deleteAll(own);
+    }
+}

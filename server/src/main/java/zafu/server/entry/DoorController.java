@@ -1,0 +1,79 @@
+package zafu.server.entry;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The door of a class: a code and a password, a list of who asks, and the teacher's word. */
+@RestController
+class DoorController {
+    private final Doors doors;
+
+    DoorController(Doors doors) {
+        this.doors = doors;
+    }
+
+    /** @param code absent where the class never had a door */
+    record DoorShown(@Nullable String code, boolean opened, List<AskingShown> asking) {}
+
+    /** @param known a student of that name is in the class already and would be that student */
+    record AskingShown(long id, String givenName, String familyName, Instant askedAt, boolean known) {}
+
+    /** @param password absent to keep the one there is */
+    record DoorEdit(
+            boolean opened,
+            @Nullable @Size(min = 4, max = 60, message = "needs at least 4 characters") String password) {}
+
+    record JoinAsked(
+            @NotBlank @Size(max = 20) String code,
+            @NotBlank @Size(max = 60) String password,
+            @NotBlank @Size(max = 120) String givenName,
+            @NotNull @Size(max = 120) String familyName) {}
+
+    record JoinToken(String token) {}
+
+    /** @param entryCode once the teacher has let the student in */
+    record JoinState(JoinRequest.State state, @Nullable String entryCode) {}
+
+    @GetMapping("/api/classes/{classId}/door")
+    DoorShown door(@PathVariable long classId) {
+        return doors.ofClass(classId);
+    }
+
+    @PutMapping("/api/classes/{classId}/door")
+    DoorShown set(@PathVariable long classId, @Valid @RequestBody DoorEdit edit) {
+        doors.set(classId, edit);
+        return doors.ofClass(classId);
+    }
+
+    @PostMapping("/api/classes/{classId}/door/{requestId}/let-in")
+    void letIn(@PathVariable long classId, @PathVariable long requestId) {
+        doors.letIn(classId, requestId);
+    }
+
+    @PostMapping("/api/classes/{classId}/door/{requestId}/turn-away")
+    void turnAway(@PathVariable long classId, @PathVariable long requestId) {
+        doors.turnAway(classId, requestId);
+    }
+
+    @PostMapping("/api/join")
+    JoinToken join(@Valid @RequestBody JoinAsked asked, HttpServletRequest request) {
+        return new JoinToken(doors.ask(asked, request.getRemoteAddr()));
+    }
+
+    @GetMapping("/api/join/{token}")
+    JoinState state(@PathVariable String token) {
+        return doors.state(token);
+    }
+}

@@ -1,0 +1,116 @@
+package zafu.server.entry;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.util.HtmlUtils;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.EntryCodes;
+import zafu.server.platform.PdfPages;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.roster.Roster.StudentName;
+import zafu.server.roster.SchoolSettings;
+
+/** Lays out entry cards, eight to a page with lines to cut along. */
+@Service
+class EntryCards {
+    private static final int TO_A_PAGE = 8;
+    private static final int ACROSS = 2;
+    private final Roster roster;
+    private final EntryCodes codes;
+    private final SchoolSettings school;
+    private final ClassPermission permission;
+    private final AuditTrail audit;
+
+    EntryCards(Roster roster, EntryCodes codes, SchoolSettings school, ClassPermission permission, AuditTrail audit) {
+        this.roster = roster;
+        this.codes = codes;
+        this.school = school;
+        this.permission = permission;
+        this.audit = audit;
+    }
+
+    private record Card(StudentName student, String code) {}
+
+    /** @param wanted ids of students; none for everybody */
+    @Transactional
+    byte[] pdf(long classId, List<Long> wanted, String home) {
+        permission.requireSee(classId);
+        if (!permission.mayHandOutCodes(classId)) {
+            throw Refusal.notAllowed("Entry codes are for the class's teachers and support staff to hand out.");
+        }
+        List<Card> cards = cards(classId, wanted);
+        if (cards.isEmpty()) {
+            throw Refusal.conflict("no-codes", "None of these students has an entry code. Give them new ones first.");
+        }
+        audit.note(classId, "entry-cards.printed", classId, cards.size() + " cards");
+        String paper = school.zone().getId().startsWith("America/") ? "letter" : "A4";
+        return PdfPages.of(html(cards, home, paper));
+    }
+
+    private List<Card> cards(long classId, List<Long> wanted) {
+        List<StudentName> students = roster.studentsOf(classId).stream()
+                .filter(student -> wanted.isEmpty() || wanted.contains(student.id()))
+                .toList();
+        Map<Long, EntryCodes.Issued> issued =
+                codes.of(students.stream().map(StudentName::id).toList());
+        Map<StudentName, String> found = new LinkedHashMap<>();
+        students.forEach(student -> {
+            EntryCodes.Issued code = issued.get(student.id());
+            if (code != null && code.code() != null) {
+                found.put(student, code.code());
+            }
+        });
+        return found.entrySet().stream()
+                .map(each -> new Card(each.getKey(), each.getValue()))
+                .toList();
+    }
+
+    private String html(List<Card> cards, String home, String paper) {
+        StringBuilder pages = new StringBuilder();
+        for (int from = 0; from < cards.size(); from += TO_A_PAGE) {
+            List<Card> page = new ArrayList<>(cards.subList(from, Math.min(from + TO_A_PAGE, cards.size())));
+            pages.append("<table class='page'>");
+            for (int row = 0; row < page.size(); row += ACROSS) {
+                pages.append("<tr>");
+                for (int column = row; column < row + ACROSS; column++) {
+                    pages.append("<td>")
+                            .append(column < page.size() ? card(page.get(column), home) : "")
+                            .append("</td>");
+                }
+                pages.append("</tr>");
+            }
+            pages.append("</table>");
+        }
+        return "<html><head><title>Entry cards</title><style>" + style(paper) + "</style></head><body>" + pages
+                + "</body></html>";
+    }
+
+    private static String style(String paper) {
+        return "@page { size: " + paper + "; margin: 8mm 10mm; } body { margin: 0; color: #2E1F38; }"
+                + ".page { width: 100%; border-collapse: collapse; page-break-after: always; table-layout: fixed; }"
+                + ".page:last-child { page-break-after: auto; }"
+                + ".page > tbody > tr > td { height: 62mm; border: 0.3mm dashed #6B5E72; padding: 5mm; vertical-align: middle; }"
+                + ".card { width: 100%; } .card td { vertical-align: middle; }"
+                + ".school { font-size: 9pt; color: #6B5E72; } .name { font-size: 17pt; font-weight: bold; }"
+                + ".code { font-size: 19pt; font-weight: bold; letter-spacing: 1pt; padding-top: 3mm; }"
+                + ".how { font-size: 9.5pt; padding-top: 3mm; } img { width: 33mm; height: 33mm; }";
+    }
+
+    private String card(Card card, String home) {
+        String code = card.code();
+        String shown = code.substring(0, 4) + "-" + code.substring(4);
+        String name = PdfPages.printable(
+                (card.student().givenName() + " " + card.student().familyName()).strip());
+        return "<table class='card'><tr><td><div class='school'>" + HtmlUtils.htmlEscape(school.name(), "UTF-8")
+                + "</div><div class='name'>" + HtmlUtils.htmlEscape(name, "UTF-8") + "</div><div class='code'>" + shown
+                + "</div><div class='how'>Go to " + HtmlUtils.htmlEscape(home, "UTF-8")
+                + "<br/>and type your code, or scan:</div></td><td style='width:34mm'><img src='"
+                + QrImage.dataUri(home + "/#" + code) + "' alt=''/></td></tr></table>";
+    }
+}

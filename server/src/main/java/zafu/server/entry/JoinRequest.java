@@ -1,0 +1,39 @@
+package zafu.server.entry;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** Somebody who asked to join a class. */
+@Entity
+class JoinRequest {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    long classId;
+    /** Known only to the window that asked. */
+    String token = "";
+
+    String givenName = "";
+    String familyName = "";
+    Instant askedAt = Instant.EPOCH;
+
+    @Enumerated(EnumType.STRING)
+    State state = State.WAITING;
+
+    @Nullable
+    Long studentId;
+
+    enum State {
+        WAITING,
+        LET_IN,
+        TURNED_AWAY
+    }
+}

@@ -1,0 +1,98 @@
+package zafu.server.exchange;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import zafu.server.platform.Refusal;
+
+/** Rows of a text with commas, semicolons or tabs: the delimiter is the one that makes the evenest rows. */
+final class DelimitedText {
+    private static final char[] DELIMITERS = {',', ';', '\t'};
+    private static final int ROWS_TO_JUDGE_BY = 30;
+
+    private DelimitedText() {}
+
+    static List<Sheet.Row> rows(byte[] bytes) {
+        String text = TextDecoder.decode(bytes);
+        if (text.isBlank()) {
+            throw Refusal.unusable("file-empty", "The file is empty.");
+        }
+        requireText(text);
+        List<Sheet.Row> best = List.of();
+        double bestScore = 0;
+        for (char delimiter : DELIMITERS) {
+            List<Sheet.Row> rows = parse(text, delimiter);
+            double score = evenness(rows);
+            if (score > bestScore) {
+                best = rows;
+                bestScore = score;
+            }
+        }
+        return best.isEmpty() ? parse(text, ',') : best;
+    }
+
+    private static void requireText(String text) {
+        long odd = text.chars()
+                .limit(4000)
+                .filter(c -> c == '\uFFFD' || (c < ' ' && c != '\n' && c != '\r' && c != '\t'))
+                .count();
+        if (odd > 0 || text.stripLeading().startsWith("<") || text.startsWith("{")) {
+            throw noTable("The file is not a table of text, nor a spreadsheet that Zafu reads (.xlsx, .ods). "
+                    + "Save it from your spreadsheet as CSV and bring in that.");
+        }
+    }
+
+    static Refusal noTable(String sentence) {
+        return Refusal.unusable("file-no-table", sentence);
+    }
+
+    /** The share of rows that are as wide as the header, a little more for more columns; 0 for a single column. */
+    private static double evenness(List<Sheet.Row> rows) {
+        if (rows.isEmpty() || rows.get(0).cells().size() < 2) {
+            return 0;
+        }
+        int width = rows.get(0).cells().size();
+        List<Sheet.Row> judged = rows.subList(0, Math.min(rows.size(), ROWS_TO_JUDGE_BY));
+        long even = judged.stream().filter(row -> row.cells().size() == width).count();
+        return (double) even / judged.size() + width * 1e-3;
+    }
+
+    private static List<Sheet.Row> parse(String text, char delimiter) {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(delimiter)
+                .setLenientEof(true)
+                .setTrailingData(true)
+                .get();
+        List<Sheet.Row> rows = new ArrayList<>();
+        try (CSVParser parser = CSVParser.parse(text, format)) {
+            for (CSVRecord record : parser) {
+                Sheet.Row row = new Sheet.Row((int) record.getRecordNumber(), cells(record));
+                if (!row.isBlank()) {
+                    rows.add(row);
+                }
+            }
+        } catch (IOException | UncheckedIOException unreadable) {
+            return List.of();
+        }
+        return rows;
+    }
+
+    private static List<String> cells(CSVRecord record) {
+        return record.stream().map(DelimitedText::plain).toList();
+    }
+
+    /** One spelling for every accent, one blank for every line break or run of blanks. */
+    static String plain(String cell) {
+        return Normalizer.normalize(cell, Normalizer.Form.NFC)
+                .replace('\u00a0', ' ')
+                .replace("\uFEFF", "")
+                .replaceAll("\\s+", " ")
+                .strip();
+    }
+}

@@ -1,0 +1,10 @@
+package zafu.server.exchange;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ImportChangeRepository extends JpaRepository<ImportChange, Long> {
+    boolean existsByRunIdAndWhatAndSubjectId(long runId, Changed what, long subjectId);
+
+    List<ImportChange> findByRunIdOrderByIdDesc(long runId);
+}

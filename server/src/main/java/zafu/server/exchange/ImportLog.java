@@ -1,0 +1,204 @@
+package zafu.server.exchange;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import zafu.server.access.AdultAccounts;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.ClassRole;
+import zafu.server.access.CurrentPerson;
+import zafu.server.measure.Measures;
+import zafu.server.need.Needs;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.roster.RosterChanges;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.roster.StudentFacts;
+import zafu.server.skill.Skills;
+
+/** Remembers what each import changed, and takes an import back as one step. */
+@Service
+public class ImportLog {
+    private static final JsonMapper JSON = new JsonMapper();
+    private final ImportRunRepository runs;
+    private final ImportChangeRepository changes;
+    private final RosterChanges roster;
+    private final Roster classes;
+    private final Measures measures;
+    private final Skills skills;
+    private final Needs needs;
+    private final SchoolSettings school;
+    private final ClassPermission permission;
+    private final CurrentPerson current;
+    private final AdultAccounts adults;
+    private final AuditTrail audit;
+    private final Clock clock;
+
+    ImportLog(
+            ImportRunRepository runs,
+            ImportChangeRepository changes,
+            RosterChanges roster,
+            Roster classes,
+            Measures measures,
+            Skills skills,
+            Needs needs,
+            SchoolSettings school,
+            ClassPermission permission,
+            CurrentPerson current,
+            AdultAccounts adults,
+            AuditTrail audit,
+            Clock clock) {
+        this.runs = runs;
+        this.changes = changes;
+        this.roster = roster;
+        this.classes = classes;
+        this.measures = measures;
+        this.skills = skills;
+        this.needs = needs;
+        this.school = school;
+        this.permission = permission;
+        this.current = current;
+        this.adults = adults;
+        this.audit = audit;
+        this.clock = clock;
+    }
+
+    /** An import as it is listed. */
+    public record ImportShown(
+            long id, ImportKind kind, String fileName, Instant takenAt, String by, String summary, boolean undone) {}
+
+    /** Begins an import and returns its id. */
+    public long begin(ImportKind kind, @Nullable Long classId, String fileName) {
+        ImportRun run = new ImportRun();
+        run.kind = kind;
+        run.classId = classId;
+        run.fileName = fileName.length() > 200 ? fileName.substring(0, 200) : fileName;
+        run.takenAt = clock.instant();
+        run.adultId = current.anyAdultId().orElse(null);
+        return runs.save(run).id;
+    }
+
+    public void finish(long runId, @Nullable Long classId, String summary) {
+        runs.findById(runId).ifPresent(run -> {
+            run.summary = summary;
+            run.classId = classId;
+            runs.save(run);
+        });
+    }
+
+    public void note(long runId, Changed what, long subjectId) {
+        note(runId, what, subjectId, null, null);
+    }
+
+    public void note(long runId, Changed what, long subjectId, @Nullable Long otherId, @Nullable Object before) {
+        ImportChange change = new ImportChange();
+        change.runId = runId;
+        change.what = what;
+        change.subjectId = subjectId;
+        change.otherId = otherId;
+        change.stateBefore = before == null ? null : JSON.writeValueAsString(before);
+        changes.save(change);
+    }
+
+    @Transactional(readOnly = true)
+    public List<ImportShown> ofClass(long classId) {
+        permission.requireSee(classId);
+        return shown(runs.findTop20ByClassIdOrderByIdDesc(classId));
+    }
+
+    @Transactional(readOnly = true)
+    public List<ImportShown> ofSchool() {
+        permission.requireAdministrator();
+        return shown(runs.findTop20ByClassIdIsNullOrderByIdDesc());
+    }
+
+    private List<ImportShown> shown(List<ImportRun> found) {
+        var names = adults.displayNames(found.stream()
+                .map(run -> run.adultId)
+                .filter(java.util.Objects::nonNull)
+                .toList());
+        return found.stream()
+                .map(run -> new ImportShown(
+                        run.id,
+                        run.kind,
+                        run.fileName,
+                        run.takenAt,
+                        run.adultId == null ? "" : names.getOrDefault(run.adultId, ""),
+                        run.summary,
+                        run.undoneAt != null))
+                .toList();
+    }
+
+    /** Takes a whole import back. One that a later import of the class stands on has to wait for that one. */
+    @Transactional
+    public void undo(long runId) {
+        ImportRun run = runs.findById(runId).orElseThrow(() -> Refusal.notFound("import"));
+        if (run.classId == null) {
+            permission.requireAdministrator();
+        } else {
+            permission.requireChange(run.classId);
+        }
+        if (run.undoneAt != null) {
+            throw Refusal.conflict("undone-already", "This import was taken back already.");
+        }
+        if (run.classId != null && runs.existsByIdGreaterThanAndUndoneAtIsNullAndClassId(runId, run.classId)) {
+            throw Refusal.conflict(
+                    "later-import", "A later import into this class stands on this one. Take that one back first.");
+        }
+        long by = current.adult().adultId();
+        measures.removeRun(runId, by);
+        skills.removeRun(runId);
+        changes.findByRunIdOrderByIdDesc(runId).forEach(change -> takeBack(change, by));
+        run.undoneAt = clock.instant();
+        run.undoneBy = by;
+        runs.save(run);
+        audit.note(run.classId, "import.undone", runId, run.fileName);
+    }
+
+    private void takeBack(ImportChange change, long by) {
+        long subject = change.subjectId;
+        switch (change.what) {
+            case STUDENT_MADE -> roster.archive(subject, true);
+            case STUDENT_CHANGED ->
+                roster.set(
+                        subject,
+                        before(change, StudentState.class).facts(),
+                        before(change, StudentState.class).tags());
+            case STUDENT_ARCHIVED -> roster.archive(subject, false);
+            case STUDENT_BROUGHT_BACK -> roster.archive(subject, true);
+            case ENROLLED -> unlessMade(change, () -> classes.takeOut(other(change), subject, school.today()));
+            case TAKEN_OUT -> classes.addToClass(other(change), subject, school.today());
+            case CLASS_MADE -> roster.archiveClass(subject, true);
+            case CLASS_RENAMED -> roster.renameClass(subject, before(change, String.class));
+            case MEASURE_MADE -> measures.archive(subject, true);
+            case NEED_GRANTED -> needs.end(subject, true, by);
+            case NEED_ENDED -> needs.end(subject, false, by);
+            case ROLE_GIVEN -> permission.withdraw(other(change), subject);
+            case ROLE_TAKEN -> permission.grant(other(change), subject, before(change, ClassRole.class));
+        }
+    }
+
+    /** A student made by this import keeps the class in which they can be found among the archived. */
+    private void unlessMade(ImportChange change, Runnable deed) {
+        boolean made = changes.existsByRunIdAndWhatAndSubjectId(change.runId, Changed.STUDENT_MADE, change.subjectId);
+        if (!made) {
+            deed.run();
+        }
+    }
+
+    /** A student's facts and tags as they were. */
+    public record StudentState(StudentFacts facts, List<String> tags) {}
+
+    private static <T> T before(ImportChange change, Class<T> type) {
+        return JSON.readValue(change.stateBefore, type);
+    }
+
+    private static long other(ImportChange change) {
+        return java.util.Objects.requireNonNull(change.otherId, "change " + change.id + " names no class");
+    }
+}

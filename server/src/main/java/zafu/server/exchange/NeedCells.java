@@ -1,0 +1,189 @@
+package zafu.server.exchange;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import zafu.core.need.Accommodation;
+import zafu.core.need.Support;
+import zafu.core.need.WorkKind;
+import zafu.server.exchange.ColumnUse.Use;
+import zafu.server.need.FaultWords;
+
+/**
+ * Reads needs from a row: one accommodation a row with its amount, work and dates, or a factor and extra days in
+ * columns of their own.
+ */
+final class NeedCells {
+    private static final Pattern NUMBER = Pattern.compile("\\D*?(\\d+(?:[.,]\\d+)?)\\s*(?:x|×|%|days?|min\\w*)?");
+    private static final Map<String, Support> BY_WORD = Map.ofEntries(
+            Map.entry("extended time", Support.EXTENDED_TIME),
+            Map.entry("extra time", Support.EXTENDED_TIME),
+            Map.entry("more time", Support.EXTENDED_TIME),
+            Map.entry("untimed", Support.UNTIMED),
+            Map.entry("extra days", Support.EXTRA_DAYS),
+            Map.entry("more days", Support.EXTRA_DAYS),
+            Map.entry("breaks", Support.BREAKS),
+            Map.entry("read aloud", Support.READ_ALOUD),
+            Map.entry("large text", Support.LARGE_TEXT),
+            Map.entry("large print", Support.LARGE_TEXT),
+            Map.entry("fewer choices", Support.FEWER_CHOICES),
+            Map.entry("fewer questions", Support.FEWER_QUESTIONS),
+            Map.entry("separate place", Support.SEPARATE_PLACE),
+            Map.entry("separate room", Support.SEPARATE_PLACE),
+            Map.entry("language version", Support.LANGUAGE_VERSION),
+            Map.entry("tool", Support.TOOL),
+            Map.entry("calculator", Support.TOOL));
+    private final Sheet sheet;
+    private final List<ColumnUse> uses;
+    private final DateText.Order order;
+
+    NeedCells(Sheet sheet, List<ColumnUse> uses) {
+        this.sheet = sheet;
+        this.uses = uses;
+        List<String> dates = new ArrayList<>();
+        sheet.rows().forEach(row -> {
+            dates.add(cell(row, Use.NEED_FROM));
+            dates.add(cell(row, Use.NEED_TO));
+        });
+        this.order = DateText.orderOf(dates);
+    }
+
+    /** Whether a row is an accommodation, so that a student may have several. */
+    boolean isLong() {
+        return uses.stream().anyMatch(use -> use.as() == Use.NEED);
+    }
+
+    static @Nullable Support supportOf(String typed) {
+        String word = typed.strip().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return BY_WORD.get(word);
+    }
+
+    List<Accommodation> read(Sheet.Row row, List<String> problems) {
+        List<Accommodation> found = new ArrayList<>();
+        String need = cell(row, Use.NEED);
+        if (!need.isEmpty()) {
+            Support support = supportOf(need);
+            if (support == null) {
+                problems.add("has \"" + need + "\" under " + header(Use.NEED) + ", which is no need that Zafu knows");
+            } else {
+                one(row, support, need, problems).ifPresent(found::add);
+            }
+        }
+        simple(row, Use.TIME_FACTOR, Support.EXTENDED_TIME, problems).ifPresent(found::add);
+        simple(row, Use.EXTRA_DAYS, Support.EXTRA_DAYS, problems).ifPresent(found::add);
+        return found;
+    }
+
+    private Optional<Accommodation> one(Sheet.Row row, Support support, String typed, List<String> problems) {
+        String detail = cell(row, Use.NEED_DETAIL);
+        if (detail.isEmpty() && support == Support.TOOL && !typed.equalsIgnoreCase("tool")) {
+            detail = typed.strip();
+        }
+        return checked(
+                new Accommodation(
+                        support,
+                        amount(row, Use.NEED_AMOUNT, problems),
+                        detail,
+                        works(row, problems),
+                        parts(cell(row, Use.NEED_SUBJECTS)),
+                        date(row, Use.NEED_FROM, problems),
+                        date(row, Use.NEED_TO, problems)),
+                problems);
+    }
+
+    private Optional<Accommodation> simple(Sheet.Row row, Use use, Support support, List<String> problems) {
+        String typed = cell(row, use);
+        if (typed.isEmpty() || typed.equals("-") || typed.equals("0") || typed.equals("1")) {
+            return Optional.empty();
+        }
+        if (use == Use.TIME_FACTOR && supportOf(typed) == Support.UNTIMED) {
+            return Optional.of(new Accommodation(
+                    Support.UNTIMED, Optional.empty(), "", Set.of(), Set.of(), Optional.empty(), Optional.empty()));
+        }
+        Optional<BigDecimal> amount = amount(row, use, problems);
+        return amount.isEmpty()
+                ? Optional.empty()
+                : checked(
+                        new Accommodation(support, amount, "", Set.of(), Set.of(), Optional.empty(), Optional.empty()),
+                        problems);
+    }
+
+    private static Optional<Accommodation> checked(Accommodation read, List<String> problems) {
+        read.fault().ifPresent(fault -> {
+            String sentence = FaultWords.sentence(fault);
+            problems.add("cannot be taken: " + sentence.substring(0, 1).toLowerCase(Locale.ROOT)
+                    + sentence.substring(1, sentence.length() - 1));
+        });
+        return read.fault().isEmpty() ? Optional.of(read) : Optional.empty();
+    }
+
+    /** "1.5", "1,5×", "time 1.5x", "2 days", "150 %" of the time. */
+    private Optional<BigDecimal> amount(Sheet.Row row, Use use, List<String> problems) {
+        String typed = cell(row, use);
+        if (typed.isEmpty()) {
+            return Optional.empty();
+        }
+        Matcher matcher = NUMBER.matcher(typed);
+        if (!matcher.matches()) {
+            problems.add("has \"" + typed + "\" under " + header(use) + ", which is no amount");
+            return Optional.empty();
+        }
+        BigDecimal amount = new BigDecimal(matcher.group(1).replace(',', '.'));
+        boolean percentOfTime = use == Use.TIME_FACTOR && typed.contains("%");
+        return Optional.of(percentOfTime ? amount.movePointLeft(2) : amount);
+    }
+
+    private Set<WorkKind> works(Sheet.Row row, List<String> problems) {
+        Set<WorkKind> works = new LinkedHashSet<>();
+        for (String part : parts(cell(row, Use.NEED_WORKS))) {
+            Optional<WorkKind> kind = Arrays.stream(WorkKind.values())
+                    .filter(each -> each.name().equalsIgnoreCase(part)
+                            || (each.name() + "S").equalsIgnoreCase(part)
+                            || (each.name() + "ZES").equalsIgnoreCase(part))
+                    .findFirst();
+            if (kind.isEmpty()) {
+                problems.add("has \"" + part + "\" under " + header(Use.NEED_WORKS) + ", which is no kind of work");
+            }
+            kind.ifPresent(works::add);
+        }
+        return works;
+    }
+
+    private Optional<LocalDate> date(Sheet.Row row, Use use, List<String> problems) {
+        String typed = cell(row, use);
+        DateText read = DateText.read(typed, order);
+        if (read instanceof DateText.NoDay none) {
+            problems.add("has \"" + typed + "\" under " + header(use) + ", which " + none.fault());
+        }
+        return read instanceof DateText.Day day ? Optional.of(day.date()) : Optional.empty();
+    }
+
+    private static Set<String> parts(String cell) {
+        return new LinkedHashSet<>(ClassListReading.tags(cell));
+    }
+
+    private String header(Use as) {
+        return ColumnUse.of(as, uses).stream()
+                .map(use -> sheet.header().get(use.column()))
+                .findFirst()
+                .orElse("");
+    }
+
+    private String cell(Sheet.Row row, Use as) {
+        return ColumnUse.of(as, uses).stream()
+                .map(use -> row.cell(use.column()))
+                .filter(cell -> !cell.isEmpty())
+                .findFirst()
+                .orElse("");
+    }
+}

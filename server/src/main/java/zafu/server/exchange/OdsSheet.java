@@ -1,0 +1,129 @@
+package zafu.server.exchange;
+
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.List;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+
+/** Reads the first table of an OpenDocument spreadsheet's content, in which cells and rows may be repeated. */
+final class OdsSheet {
+    private static final String TABLE = "urn:oasis:names:tc:opendocument:xmlns:table:1.0";
+    private static final String OFFICE = "urn:oasis:names:tc:opendocument:xmlns:office:1.0";
+    private static final String TEXT = "urn:oasis:names:tc:opendocument:xmlns:text:1.0";
+    private static final int MOST_COLUMNS = 200;
+    private final XMLStreamReader xml;
+    private final List<Sheet.Row> rows = new ArrayList<>();
+    private int number = 1;
+
+    private OdsSheet(XMLStreamReader xml) {
+        this.xml = xml;
+    }
+
+    static List<Sheet.Row> rows(byte[] content) {
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        try {
+            OdsSheet sheet = new OdsSheet(factory.createXMLStreamReader(new ByteArrayInputStream(content)));
+            sheet.readFirstTable();
+            return sheet.rows;
+        } catch (XMLStreamException damaged) {
+            throw DelimitedText.noTable(
+                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+        }
+    }
+
+    private void readFirstTable() throws XMLStreamException {
+        while (xml.hasNext() && rows.size() <= SheetReader.MOST_ROWS + 1) {
+            int event = xml.next();
+            if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table-row")) {
+                readRow();
+            } else if (event == XMLStreamConstants.END_ELEMENT && is(TABLE, "table")) {
+                return;
+            }
+        }
+    }
+
+    private void readRow() throws XMLStreamException {
+        int repeated = repeated("number-rows-repeated");
+        List<String> cells = new ArrayList<>();
+        while (xml.hasNext()) {
+            int event = xml.next();
+            if (event == XMLStreamConstants.START_ELEMENT
+                    && (is(TABLE, "table-cell") || is(TABLE, "covered-table-cell"))) {
+                int times = repeated("number-columns-repeated");
+                String text = readCell();
+                for (int i = 0; i < times && cells.size() < MOST_COLUMNS; i++) {
+                    cells.add(text);
+                }
+            } else if (event == XMLStreamConstants.END_ELEMENT && is(TABLE, "table-row")) {
+                break;
+            }
+        }
+        while (!cells.isEmpty() && cells.get(cells.size() - 1).isEmpty()) {
+            cells.remove(cells.size() - 1);
+        }
+        add(new Sheet.Row(number, List.copyOf(cells)), repeated);
+    }
+
+    /** Sheets end in a million repeated blank rows, which are counted and not kept. */
+    private void add(Sheet.Row row, int times) {
+        for (int i = 0; !row.isBlank() && i < times && rows.size() <= SheetReader.MOST_ROWS + 1; i++) {
+            rows.add(new Sheet.Row(number + i, row.cells()));
+        }
+        number += times;
+    }
+
+    private String readCell() throws XMLStreamException {
+        String type = attribute("value-type");
+        String date = attribute("date-value");
+        String value = attribute("value");
+        String shown = readText();
+        if ("date".equals(type) && date != null) {
+            return date.length() > 10 ? date.substring(0, 10) : date;
+        }
+        return ("float".equals(type) || "percentage".equals(type)) && value != null ? value : shown;
+    }
+
+    private String readText() throws XMLStreamException {
+        StringBuilder text = new StringBuilder();
+        int depth = 1;
+        while (depth > 0 && xml.hasNext()) {
+            switch (xml.next()) {
+                case XMLStreamConstants.START_ELEMENT -> {
+                    depth++;
+                    if (is(TEXT, "s")) {
+                        text.append(' ');
+                    }
+                }
+                case XMLStreamConstants.END_ELEMENT -> {
+                    depth--;
+                    if (is(TEXT, "p")) {
+                        text.append(' ');
+                    }
+                }
+                case XMLStreamConstants.CHARACTERS -> text.append(xml.getText());
+                default -> {
+                    // Comments and the like say nothing.
+                }
+            }
+        }
+        return DelimitedText.plain(text.toString());
+    }
+
+    private boolean is(String namespace, String name) {
+        return name.equals(xml.getLocalName()) && namespace.equals(xml.getNamespaceURI());
+    }
+
+    private @org.jspecify.annotations.Nullable String attribute(String name) {
+        return xml.getAttributeValue(OFFICE, name);
+    }
+
+    private int repeated(String name) {
+        String times = xml.getAttributeValue(TABLE, name);
+        return times == null || !times.matches("\\d{1,7}") ? 1 : Integer.parseInt(times);
+    }
+}

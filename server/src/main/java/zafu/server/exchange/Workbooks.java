@@ -1,0 +1,99 @@
+package zafu.server.exchange;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.dhatim.fastexcel.reader.Cell;
+import org.dhatim.fastexcel.reader.CellType;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.dhatim.fastexcel.reader.ReadingOptions;
+import org.dhatim.fastexcel.reader.Row;
+
+/** Rows of the first sheet of a spreadsheet file, .xlsx or .ods, as the texts that a person would type. */
+final class Workbooks {
+    private static final int MOST_COLUMNS = 200;
+
+    private Workbooks() {}
+
+    static List<Sheet.Row> rows(byte[] bytes) {
+        Map<String, byte[]> parts = ZipGuard.unpack(bytes, Set.of("xl/workbook.xml", "content.xml")::contains);
+        if (parts.containsKey("xl/workbook.xml")) {
+            return xlsx(bytes);
+        }
+        if (parts.containsKey("content.xml")) {
+            return OdsSheet.rows(parts.get("content.xml"));
+        }
+        throw DelimitedText.noTable("The file is a zip, but neither an .xlsx nor an .ods spreadsheet.");
+    }
+
+    private static List<Sheet.Row> xlsx(byte[] bytes) {
+        // With formats, dates can be told from numbers; a cell with an error is read as empty.
+        ReadingOptions options = new ReadingOptions(true, false);
+        try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), options);
+                Stream<Row> rows = workbook.getFirstSheet().openStream()) {
+            List<Sheet.Row> read = new ArrayList<>();
+            rows.limit(SheetReader.MOST_ROWS + 2L).forEach(row -> {
+                Sheet.Row own = new Sheet.Row(row.getRowNum(), cells(row));
+                if (!own.isBlank()) {
+                    read.add(own);
+                }
+            });
+            return read;
+        } catch (IOException | RuntimeException damaged) {
+            throw DelimitedText.noTable(
+                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+        }
+    }
+
+    private static List<String> cells(Row row) {
+        List<String> cells = new ArrayList<>();
+        for (int column = 0; column < Math.min(row.getCellCount(), MOST_COLUMNS); column++) {
+            cells.add(DelimitedText.plain(
+                    row.getOptionalCell(column).map(Workbooks::text).orElse("")));
+        }
+        while (!cells.isEmpty() && cells.get(cells.size() - 1).isEmpty()) {
+            cells.remove(cells.size() - 1);
+        }
+        return cells;
+    }
+
+    private static String text(Cell cell) {
+        if (cell.getType() == CellType.NUMBER || isNumberFromFormula(cell)) {
+            return isDate(cell) ? date(cell) : plainNumber(cell.getRawValue());
+        }
+        if (cell.getType() == CellType.ERROR || cell.getType() == CellType.EMPTY) {
+            return "";
+        }
+        return cell.getText() == null ? "" : cell.getText();
+    }
+
+    private static boolean isNumberFromFormula(Cell cell) {
+        return cell.getType() == CellType.FORMULA
+                && cell.getRawValue() != null
+                && cell.getRawValue().matches("-?\\d+(\\.\\d+)?([eE][+-]?\\d+)?");
+    }
+
+    private static String plainNumber(String raw) {
+        // 0.1 + 0.2 in a spreadsheet is stored with seventeen digits; twelve are what a person sees.
+        return new BigDecimal(raw)
+                .round(new java.math.MathContext(12))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    private static boolean isDate(Cell cell) {
+        String format = cell.getDataFormatString();
+        return format != null && format.replaceAll("\"[^\"]*\"|\\[[^]]*]", "").matches("(?i).*[dy].*");
+    }
+
+    private static String date(Cell cell) {
+        LocalDateTime moment = cell.asDate();
+        return moment == null ? "" : moment.toLocalDate().toString();
+    }
+}

@@ -1,0 +1,98 @@
+package zafu.server.exchange;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import zafu.server.platform.Refusal;
+
+/**
+ * Opens a zip that a stranger may have made: entries are counted while they are unpacked, so that a small file which
+ * swells to a huge one is given up early; names that lead out of the zip and XML with entities of its own are refused.
+ */
+public final class ZipGuard {
+    private static final long MOST_UNPACKED = 200L * 1024 * 1024;
+    private static final int MOST_ENTRIES = 2_000;
+    private static final int HEAD = 4_096;
+
+    private ZipGuard() {}
+
+    public static boolean isZip(byte[] bytes) {
+        return bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K' && bytes[2] == 3 && bytes[3] == 4;
+    }
+
+    /** The entries that are wanted, by name; every entry is looked at, wanted or not. */
+    public static Map<String, byte[]> unpack(byte[] zip, Predicate<String> wanted) {
+        Map<String, byte[]> found = new LinkedHashMap<>();
+        long unpacked = 0;
+        int entries = 0;
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip), StandardCharsets.UTF_8)) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                requireHarmlessName(entry.getName());
+                if (++entries > MOST_ENTRIES) {
+                    throw refused("The file holds more than " + MOST_ENTRIES + " parts. It is not what it says it is.");
+                }
+                ByteArrayOutputStream kept = new ByteArrayOutputStream();
+                unpacked += copy(in, kept, wanted.test(entry.getName()), MOST_UNPACKED - unpacked);
+                byte[] bytes = kept.toByteArray();
+                requireHarmlessXml(entry.getName(), bytes);
+                if (wanted.test(entry.getName()) && found.put(entry.getName(), bytes) != null) {
+                    throw refused("The file holds two parts called \"" + entry.getName() + "\".");
+                }
+            }
+        } catch (ZipException | IllegalArgumentException broken) {
+            throw refused("The file is damaged: it cannot be unpacked.");
+        } catch (IOException broken) {
+            throw refused("The file is damaged: it ends too early.");
+        }
+        if (entries == 0) {
+            throw refused("The file is damaged: it cannot be unpacked.");
+        }
+        return found;
+    }
+
+    private static long copy(InputStream in, ByteArrayOutputStream kept, boolean all, long left) throws IOException {
+        byte[] buffer = new byte[16 * 1024];
+        long total = 0;
+        for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
+            total += read;
+            if (total > left) {
+                throw refused("The file swells to more than 200 MB when unpacked. Nothing was taken from it.");
+            }
+            if (all || kept.size() < HEAD) {
+                kept.write(buffer, 0, read);
+            }
+        }
+        return total;
+    }
+
+    private static void requireHarmlessName(String name) {
+        boolean leadsOut = name.startsWith("/")
+                || name.contains("\\")
+                || name.matches("^[A-Za-z]:.*")
+                || java.util.Arrays.asList(name.split("/")).contains("..");
+        if (leadsOut) {
+            throw refused("The file holds a part called \"" + name + "\", which leads out of it.");
+        }
+    }
+
+    private static void requireHarmlessXml(String name, byte[] bytes) {
+        if (name.endsWith(".xml") || name.endsWith(".rels")) {
+            String head = new String(bytes, 0, Math.min(bytes.length, HEAD), StandardCharsets.ISO_8859_1);
+            if (head.contains("<!DOCTYPE") || head.contains("<!ENTITY")) {
+                throw refused("The file's part \"" + name + "\" defines entities of its own. Such a file is not read.");
+            }
+        }
+    }
+
+    static Refusal refused(String sentence) {
+        return Refusal.unusable("file-not-safe", sentence);
+    }
+}

@@ -1,0 +1,166 @@
+package zafu.server.measure;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.measure.LevelScale;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.platform.Refusal;
+
+/** Defines measures and their benchmarks. */
+@Service
+class MeasureService {
+    private final MeasureRepository measures;
+    private final MeasureCutRepository cuts;
+    private final ObservationRepository observations;
+    private final ClassPermission permission;
+    private final AuditTrail audit;
+
+    MeasureService(
+            MeasureRepository measures,
+            MeasureCutRepository cuts,
+            ObservationRepository observations,
+            ClassPermission permission,
+            AuditTrail audit) {
+        this.measures = measures;
+        this.cuts = cuts;
+        this.observations = observations;
+        this.permission = permission;
+        this.audit = audit;
+    }
+
+    List<Measures.MeasureCard> all() {
+        return measures.findAllByOrderById().stream().map(Measures::card).toList();
+    }
+
+    @Transactional
+    long create(MeasureController.MeasureEdit wanted) {
+        permission.requireTeacher();
+        Measure made = new Measure();
+        set(made, wanted);
+        long id = measures.save(made).id;
+        audit.note(null, "measure.made", id, wanted.toString());
+        return id;
+    }
+
+    @Transactional
+    void change(long measureId, MeasureController.MeasureEdit wanted) {
+        permission.requireTeacher();
+        Measure found = measures.findById(measureId).orElseThrow(() -> Refusal.notFound("measure"));
+        requireValuesStillFit(found, wanted);
+        set(found, wanted);
+        measures.save(found);
+        audit.note(null, "measure.changed", measureId, wanted.toString());
+    }
+
+    /** A narrower scale would leave values behind that it cannot hold. */
+    private void requireValuesStillFit(Measure found, MeasureController.MeasureEdit wanted) {
+        double lowest = wanted.levels().isEmpty() ? wanted.lowest() : 0;
+        double highest =
+                wanted.levels().isEmpty() ? wanted.highest() : wanted.levels().size() - 1;
+        long outside = observations.countByMeasureIdAndRemovedAtIsNullAndScoreLessThan(found.id, lowest)
+                + observations.countByMeasureIdAndRemovedAtIsNullAndScoreGreaterThan(found.id, highest);
+        if (outside > 0) {
+            throw Refusal.conflict(
+                    "values-outside",
+                    outside + " scores on \"" + found.name + "\" would lie outside the new scale. Widen it.");
+        }
+    }
+
+    private void set(Measure measure, MeasureController.MeasureEdit wanted) {
+        String name = wanted.name().strip();
+        boolean taken = measures.findAllByOrderById().stream()
+                .anyMatch(each -> each.name.equalsIgnoreCase(name) && !each.id.equals(measure.id));
+        if (taken) {
+            throw Refusal.unusableField("name-taken", "name", "There is a measure \"" + name + "\" already.");
+        }
+        measure.name = name;
+        measure.unit = wanted.unit().strip();
+        setScale(measure, wanted);
+        measure.standardError = wanted.standardError();
+        measure.whichCounts = wanted.whichCounts();
+        measure.meanOf = wanted.whichCounts() == Measure.Which.MEAN ? wanted.meanOf() : null;
+        measure.shelfLifeDays = wanted.shelfLifeDays();
+        measure.archived = wanted.archived();
+    }
+
+    private static void setScale(Measure measure, MeasureController.MeasureEdit wanted) {
+        if (!wanted.levels().isEmpty()) {
+            LevelScale scale = levels(wanted.levels());
+            measure.levels = String.join("\n", scale.levels());
+            measure.lowest = 0;
+            measure.highest = scale.levels().size() - 1;
+            measure.decimals = 0;
+            measure.lowerIsBetter = false;
+            return;
+        }
+        if (!(wanted.lowest() < wanted.highest())) {
+            throw Refusal.unusableField(
+                    "scale-empty",
+                    "highest",
+                    "The largest value must lie above the smallest, " + wanted.lowest() + ".");
+        }
+        measure.levels = "";
+        measure.lowest = wanted.lowest();
+        measure.highest = wanted.highest();
+        measure.decimals = wanted.decimals();
+        measure.lowerIsBetter = wanted.lowerIsBetter();
+    }
+
+    private static LevelScale levels(List<String> names) {
+        try {
+            return new LevelScale(names);
+        } catch (IllegalArgumentException impossible) {
+            throw Refusal.unusableField(
+                    "levels-cannot-be", "levels", "A scale of levels needs at least two, each with a name of its own.");
+        }
+    }
+
+    List<MeasureController.CutsShown> cuts(long measureId) {
+        Map<String, List<MeasureCut>> bySet = new LinkedHashMap<>();
+        cuts.findByMeasureIdOrderByGradeAscSeasonAscScoreAsc(measureId)
+                .forEach(cut -> bySet.computeIfAbsent(cut.grade + "/" + cut.season, key -> new ArrayList<>())
+                        .add(cut));
+        return bySet.values().stream()
+                .map(set -> new MeasureController.CutsShown(
+                        set.get(0).grade,
+                        set.get(0).season,
+                        set.stream()
+                                .map(cut -> new MeasureController.CutEdit(cut.score, cut.name))
+                                .toList()))
+                .toList();
+    }
+
+    @Transactional
+    void setCuts(long measureId, MeasureController.CutsShown wanted) {
+        permission.requireTeacher();
+        Measure measure = measures.findById(measureId).orElseThrow(() -> Refusal.notFound("measure"));
+        double before = Double.NEGATIVE_INFINITY;
+        for (MeasureController.CutEdit cut : wanted.cuts()) {
+            if (cut.score() <= before || cut.score() < measure.lowest || cut.score() > measure.highest) {
+                throw Refusal.unusableField(
+                        "cuts-must-ascend",
+                        "cuts",
+                        "Benchmarks ascend within " + measure.lowest + " to " + measure.highest + "; \"" + cut.name()
+                                + "\" at " + cut.score() + " does not.");
+            }
+            before = cut.score();
+        }
+        cuts.deleteByMeasureIdAndGradeAndSeason(measureId, wanted.grade(), wanted.season());
+        cuts.flush();
+        wanted.cuts().forEach(cut -> {
+            MeasureCut made = new MeasureCut();
+            made.measureId = measureId;
+            made.grade = wanted.grade();
+            made.season = wanted.season();
+            made.score = cut.score();
+            made.name = cut.name().strip();
+            cuts.save(made);
+        });
+        audit.note(null, "measure.cuts-set", measureId, wanted.toString());
+    }
+}

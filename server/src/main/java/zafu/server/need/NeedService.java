@@ -1,0 +1,182 @@
+package zafu.server.need;
+
+import java.time.LocalDate;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.need.Accommodation;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.roster.StudentAccess;
+import zafu.server.roster.StudentPart;
+
+/** Reads and changes what one student needs. */
+@Service
+class NeedService implements StudentPart {
+    private final StudentAccess access;
+    private final ClassPermission permission;
+    private final CurrentPerson current;
+    private final Roster roster;
+    private final Needs needs;
+    private final NeedPlanRepository plans;
+    private final AccommodationRepository accommodations;
+    private final SchoolSettings school;
+    private final AuditTrail audit;
+
+    NeedService(
+            StudentAccess access,
+            ClassPermission permission,
+            CurrentPerson current,
+            Roster roster,
+            Needs needs,
+            NeedPlanRepository plans,
+            AccommodationRepository accommodations,
+            SchoolSettings school,
+            AuditTrail audit) {
+        this.access = access;
+        this.permission = permission;
+        this.current = current;
+        this.roster = roster;
+        this.needs = needs;
+        this.plans = plans;
+        this.accommodations = accommodations;
+        this.school = school;
+        this.audit = audit;
+    }
+
+    @Transactional
+    NeedController.NeedSheet look(long studentId) {
+        access.requireSeeNeeds(studentId);
+        audit.noteLook("needs.seen", studentId);
+        LocalDate today = school.today();
+        return new NeedController.NeedSheet(
+                plans.findByStudentIdOrderById(studentId).stream()
+                        .map(plan ->
+                                new NeedController.PlanShown(plan.id, plan.kind, plan.source, plan.fromOn, plan.toOn))
+                        .toList(),
+                accommodations.findByStudentIdInAndEndedAtIsNullOrderById(List.of(studentId)).stream()
+                        .map(row -> shown(row, today))
+                        .toList(),
+                permission.adultsWhoSeeNeeds(roster.classesOf(studentId)));
+    }
+
+    private static NeedController.AccommodationShown shown(AccommodationRow row, LocalDate today) {
+        Accommodation granted = row.asGranted();
+        return new NeedController.AccommodationShown(
+                row.id,
+                granted.support(),
+                granted.amount().orElse(null),
+                granted.detail(),
+                new java.util.TreeSet<>(granted.works()),
+                new java.util.TreeSet<>(granted.subjects()),
+                row.fromOn,
+                row.toOn,
+                row.source,
+                row.planId,
+                granted.isInForceOn(today));
+    }
+
+    @Transactional
+    long addPlan(long studentId, NeedController.NewPlan wanted) {
+        requireChange(studentId);
+        if (wanted.from() != null && wanted.to() != null && wanted.to().isBefore(wanted.from())) {
+            throw Refusal.unusableField(
+                    "ends-early",
+                    "to",
+                    "The plan ends on " + wanted.to() + ", before it begins on " + wanted.from() + ".");
+        }
+        NeedPlan plan = new NeedPlan();
+        plan.studentId = studentId;
+        plan.kind = wanted.kind().strip();
+        plan.source = wanted.source().strip();
+        plan.fromOn = wanted.from();
+        plan.toOn = wanted.to();
+        long id = plans.save(plan).id;
+        audit.note(null, "need.plan-added", studentId, wanted.toString());
+        return id;
+    }
+
+    @Transactional
+    long grant(long studentId, NeedController.NewAccommodation wanted) {
+        requireChange(studentId);
+        if (wanted.planId() != null
+                && plans.findById(wanted.planId())
+                        .filter(plan -> plan.studentId == studentId)
+                        .isEmpty()) {
+            throw Refusal.notFound("plan");
+        }
+        Accommodation accommodation = new Accommodation(
+                wanted.support(),
+                Optional.ofNullable(wanted.amount()),
+                wanted.detail().strip(),
+                wanted.works(),
+                wanted.subjects(),
+                Optional.ofNullable(wanted.from()),
+                Optional.ofNullable(wanted.to()));
+        accommodation.fault().ifPresent(fault -> {
+            throw Refusal.unusableField("need-cannot-be", FaultWords.fieldOf(fault), FaultWords.sentence(fault));
+        });
+        return needs.grant(
+                studentId,
+                accommodation,
+                new Needs.Origin(
+                        wanted.planId(),
+                        wanted.source().strip(),
+                        null,
+                        current.adult().adultId()));
+    }
+
+    @Transactional
+    void end(long studentId, long accommodationId, boolean ended) {
+        requireChange(studentId);
+        accommodations
+                .findById(accommodationId)
+                .filter(row -> row.studentId == studentId)
+                .orElseThrow(() -> Refusal.notFound("accommodation"));
+        needs.end(accommodationId, ended, current.adult().adultId());
+    }
+
+    private void requireChange(long studentId) {
+        access.requireChange(studentId);
+        access.requireSeeNeeds(studentId);
+    }
+
+    @Override
+    public String name() {
+        return "needs";
+    }
+
+    @Override
+    public Object of(long studentId) {
+        Set<Object> all = new LinkedHashSet<>();
+        plans.findByStudentIdOrderById(studentId)
+                .forEach(plan -> all.add(Map.of("plan", plan.kind, "source", plan.source)));
+        accommodations
+                .findByStudentIdOrderById(studentId)
+                .forEach(row -> all.add(Map.of(
+                        "granted",
+                        row.asGranted(),
+                        "source",
+                        row.source,
+                        "set",
+                        row.setAt.toString(),
+                        "ended",
+                        String.valueOf(row.endedAt))));
+        return all;
+    }
+
+    @Override
+    public void erase(long studentId) {
+        accommodations.deleteByStudentId(studentId);
+        accommodations.flush();
+        plans.deleteByStudentId(studentId);
+    }
+}

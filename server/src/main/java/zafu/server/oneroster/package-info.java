@@ -1,0 +1,8 @@
+/**
+ * The school's list as OneRoster 1.2 speaks it: as a bundle of CSV files in and out, and over REST from the school's
+ * information system. What comes is compared with what is here, shown, and applied once somebody agrees.
+ */
+@NullMarked
+package zafu.server.oneroster;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,145 @@
+package zafu.server.roster;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AdultAccounts;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.ClassRole;
+import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Refusal;
+
+/** Accounts and roles of adults. */
+@Service
+class AdultService {
+    private final AdultAccounts adults;
+    private final SchoolClassRepository classes;
+    private final ClassPermission permission;
+    private final CurrentPerson current;
+    private final AuditTrail audit;
+
+    AdultService(
+            AdultAccounts adults,
+            SchoolClassRepository classes,
+            ClassPermission permission,
+            CurrentPerson current,
+            AuditTrail audit) {
+        this.adults = adults;
+        this.classes = classes;
+        this.permission = permission;
+        this.current = current;
+        this.audit = audit;
+    }
+
+    @Transactional(readOnly = true)
+    List<AdultController.AdultShown> all() {
+        permission.requireAdministrator();
+        Map<Long, List<AdultController.RoleShown>> roles = new LinkedHashMap<>();
+        for (SchoolClass each : classes.findAll(Sort.by("name", "id"))) {
+            permission.adultsOf(each.id).forEach((adult, role) -> roles.computeIfAbsent(adult, id -> new ArrayList<>())
+                    .add(new AdultController.RoleShown(each.id, each.name, role)));
+        }
+        return adults.all().stream()
+                .map(each -> new AdultController.AdultShown(
+                        each.id(),
+                        each.name(),
+                        each.displayName(),
+                        each.administrator(),
+                        each.hasPassword(),
+                        each.mustChangePassword(),
+                        roles.getOrDefault(each.id(), List.of())))
+                .toList();
+    }
+
+    @Transactional
+    long create(AdultController.NewAdult wanted) {
+        permission.requireAdministrator();
+        String name = wanted.name().strip();
+        if (adults.isTaken(name)) {
+            throw Refusal.unusableField("name-taken", "name", "Somebody signs in with \"" + name + "\" already.");
+        }
+        long id = adults.create(name, wanted.displayName().strip(), wanted.password(), wanted.administrator());
+        adults.resetPassword(id, wanted.password());
+        audit.note(null, "adult.made", id, name);
+        return id;
+    }
+
+    @Transactional
+    void resetPassword(long adultId, String password) {
+        permission.requireAdministrator();
+        adults.resetPassword(adultId, password);
+        audit.note(null, "password.reset", adultId, "");
+    }
+
+    List<AdultController.ClassName> classes() {
+        permission.requireAdministrator();
+        return classes.findAll(Sort.by("name", "id")).stream()
+                .filter(each -> each.archivedAt == null)
+                .map(each -> new AdultController.ClassName(each.id, each.name))
+                .toList();
+    }
+
+    List<AdultController.AdultName> names() {
+        permission.requireTeacher();
+        return adults.all().stream()
+                .map(each -> new AdultController.AdultName(each.id(), each.displayName()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<AdultController.AdultOfClass> ofClass(long classId) {
+        permission.requireSee(classId);
+        Map<Long, ClassRole> roles = permission.adultsOf(classId);
+        Map<Long, String> names = adults.displayNames(roles.keySet());
+        return roles.entrySet().stream()
+                .map(each -> new AdultController.AdultOfClass(
+                        each.getKey(), names.getOrDefault(each.getKey(), ""), each.getValue()))
+                .toList();
+    }
+
+    @Transactional
+    void give(long classId, long adultId, ClassRole role) {
+        requireMayShare(classId);
+        if (adults.displayNames(List.of(adultId)).isEmpty()) {
+            throw Refusal.notFound("adult");
+        }
+        requireOwnerLeft(classId, adultId, role);
+        permission.grant(classId, adultId, role);
+        audit.note(classId, "role.given", adultId, role.name());
+    }
+
+    @Transactional
+    void withdraw(long classId, long adultId) {
+        requireMayShare(classId);
+        requireOwnerLeft(classId, adultId, ClassRole.VIEWER);
+        permission.withdraw(classId, adultId);
+        audit.note(classId, "role.taken", adultId, "");
+    }
+
+    /** Owners share their class; an administrator may share every class, to hand it over, without seeing into it. */
+    private void requireMayShare(long classId) {
+        boolean administrator = current.adult().administrator();
+        if (administrator && classes.existsById(classId)) {
+            return;
+        }
+        permission.requireSee(classId);
+        if (permission.roles().get(classId) != ClassRole.OWNER) {
+            throw Refusal.notAllowed("Who works in this class is for its owners to say.");
+        }
+    }
+
+    private void requireOwnerLeft(long classId, long adultId, ClassRole role) {
+        Map<Long, ClassRole> now = permission.adultsOf(classId);
+        boolean lastOwner = role != ClassRole.OWNER
+                && now.get(adultId) == ClassRole.OWNER
+                && now.values().stream().filter(each -> each == ClassRole.OWNER).count() == 1;
+        if (lastOwner) {
+            throw Refusal.conflict("last-owner", "A class needs an owner. Make somebody else owner first.");
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package zafu.server.roster;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zafu.core.schedule.Term;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.platform.Refusal;
+
+/** The school's terms and closed days. */
+@RestController
+class CalendarController {
+    private final SchoolSettings school;
+    private final ClassPermission permission;
+    private final AuditTrail audit;
+
+    CalendarController(SchoolSettings school, ClassPermission permission, AuditTrail audit) {
+        this.school = school;
+        this.permission = permission;
+        this.audit = audit;
+    }
+
+    record SchoolYear(
+            @NotNull @Size(min = 1, max = 12) List<@Valid TermEdit> terms,
+            @NotNull @Size(max = 200) List<@Valid ClosedDayEdit> closedDays) {}
+
+    /** @param id absent for a new term */
+    record TermEdit(
+            @Nullable Long id,
+            @NotBlank @Size(max = 100) String name,
+            @NotNull LocalDate from,
+            @NotNull LocalDate to) {}
+
+    record ClosedDayEdit(@NotNull LocalDate day, @NotNull @Size(max = 200) String reason) {}
+
+    @GetMapping("/api/school/calendar")
+    SchoolYear calendar() {
+        return new SchoolYear(
+                school.terms().stream()
+                        .map(term -> new TermEdit(
+                                term.id(),
+                                term.name(),
+                                term.dates().from(),
+                                term.dates().to()))
+                        .toList(),
+                school.closedDays());
+    }
+
+    @PutMapping("/api/school/calendar")
+    @Transactional
+    public SchoolYear change(@Valid @RequestBody SchoolYear year) {
+        permission.requireAdministrator();
+        for (TermEdit term : year.terms) {
+            if (term.to.isBefore(term.from)) {
+                throw Refusal.unusableField(
+                        "term-ends-early",
+                        "terms",
+                        "The term \"" + term.name + "\" ends on " + term.to + ", before it begins on " + term.from
+                                + ".");
+            }
+            school.keepTerm(term.id, term.name.strip(), new Term(term.from, term.to));
+        }
+        school.keepClosedDays(year.closedDays);
+        audit.note(null, "calendar.changed", null, year.toString());
+        return calendar();
+    }
+}

@@ -1,0 +1,212 @@
+package zafu.server.roster;
+
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.core.annotation.AnnotationAwareOrderComparator;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.EntryCodes;
+import zafu.server.platform.Refusal;
+
+/** Reads and changes one student. */
+@Service
+class StudentService {
+    private final StudentAccess access;
+    private final ClassPermission permission;
+    private final StudentRepository students;
+    private final StudentTagRepository tags;
+    private final EnrolmentRepository enrolments;
+    private final SchoolClassRepository classes;
+    private final Roster roster;
+    private final EntryCodes codes;
+    private final List<StudentPart> parts;
+    private final SchoolSettings school;
+    private final AuditTrail audit;
+    private final Clock clock;
+    private final ApplicationEventPublisher events;
+
+    StudentService(
+            StudentAccess access,
+            ClassPermission permission,
+            StudentRepository students,
+            StudentTagRepository tags,
+            EnrolmentRepository enrolments,
+            SchoolClassRepository classes,
+            Roster roster,
+            EntryCodes codes,
+            List<StudentPart> parts,
+            SchoolSettings school,
+            AuditTrail audit,
+            Clock clock,
+            ApplicationEventPublisher events) {
+        this.access = access;
+        this.permission = permission;
+        this.students = students;
+        this.tags = tags;
+        this.enrolments = enrolments;
+        this.classes = classes;
+        this.roster = roster;
+        this.codes = codes;
+        this.parts = parts;
+        this.school = school;
+        this.audit = audit;
+        this.clock = clock;
+        this.events = events;
+        AnnotationAwareOrderComparator.sort(parts);
+    }
+
+    @Transactional(readOnly = true)
+    StudentController.StudentSheet sheet(long studentId) {
+        List<Long> seen = access.classesSeen(studentId);
+        Student student = require(studentId);
+        return new StudentController.StudentSheet(
+                student.id,
+                student.version,
+                student.facts(),
+                tagsOf(studentId),
+                stays(studentId, seen),
+                student.archivedAt != null,
+                seen.stream().anyMatch(permission::mayChange),
+                access.maySeeNeeds(studentId));
+    }
+
+    private Student require(long studentId) {
+        return students.findById(studentId).orElseThrow(() -> Refusal.notFound("student"));
+    }
+
+    private List<String> tagsOf(long studentId) {
+        return tags.findByStudentIdInOrderByTag(List.of(studentId)).stream()
+                .map(each -> each.tag)
+                .toList();
+    }
+
+    private List<StudentController.ClassStay> stays(long studentId, List<Long> seen) {
+        Map<Long, String> names = new LinkedHashMap<>();
+        classes.findAllById(seen).forEach(each -> names.put(each.id, each.name));
+        return enrolments.findByStudentIdAndEndsOnIsNull(studentId).stream()
+                .filter(each -> names.containsKey(each.classId))
+                .map(each -> new StudentController.ClassStay(each.classId, names.get(each.classId), each.beginsOn))
+                .toList();
+    }
+
+    @Transactional
+    void change(long studentId, StudentController.StudentEdit edit) {
+        access.requireChange(studentId);
+        Student student = require(studentId);
+        if (student.version != edit.version()) {
+            throw new OptimisticLockingFailureException("student " + studentId);
+        }
+        requireNumberIsFree(edit.facts().studentNumber(), studentId);
+        StudentFacts before = student.facts();
+        student.set(edit.facts());
+        students.saveAndFlush(student);
+        List<String> tagsBefore = tagsOf(studentId);
+        tags.deleteByStudentId(studentId);
+        tags.flush();
+        edit.tags().stream().map(String::strip).distinct().forEach(tag -> {
+            StudentTag made = new StudentTag();
+            made.studentId = studentId;
+            made.tag = tag;
+            tags.save(made);
+        });
+        audit.note(
+                null,
+                "student.changed",
+                studentId,
+                before + " " + tagsBefore + " became " + edit.facts() + " " + edit.tags());
+        tell(studentId);
+    }
+
+    private void requireNumberIsFree(String number, long studentId) {
+        boolean taken = !number.isBlank()
+                && students.findByStudentNumberIn(List.of(number)).stream().anyMatch(each -> each.id != studentId);
+        if (taken) {
+            throw Refusal.unusableField(
+                    "number-taken", "studentNumber", "The number " + number + " belongs to another student.");
+        }
+    }
+
+    @Transactional
+    void archive(long studentId, boolean away) {
+        access.requireChange(studentId);
+        Student student = require(studentId);
+        student.archivedAt = away ? clock.instant() : null;
+        students.save(student);
+        audit.note(null, away ? "student.archived" : "student.brought-back", studentId, "");
+        tell(studentId);
+    }
+
+    @Transactional
+    void addToClass(long classId, long studentId) {
+        permission.requireChange(classId);
+        access.requireSee(studentId);
+        roster.addToClass(classId, studentId, school.today());
+        audit.note(classId, "student.added-to-class", studentId, "");
+        tell(studentId);
+    }
+
+    @Transactional
+    void takeOut(long classId, long studentId) {
+        permission.requireChange(classId);
+        if (!roster.isIn(classId, studentId)) {
+            throw Refusal.notFound("student");
+        }
+        if (roster.classesOf(studentId).size() == 1) {
+            throw Refusal.conflict(
+                    "last-class",
+                    "This is the student's only class. Archive the student instead: nothing is lost by it.");
+        }
+        roster.takeOut(classId, studentId, school.today());
+        audit.note(classId, "student.taken-out", studentId, "");
+        events.publishEvent(new StudentsChanged(classId));
+    }
+
+    @Transactional
+    Map<String, Object> record(long studentId) {
+        access.requireChange(studentId);
+        Student student = require(studentId);
+        Map<String, Object> record = new LinkedHashMap<>();
+        record.put("student", student.facts());
+        record.put("tags", tagsOf(studentId));
+        record.put(
+                "classes",
+                enrolments.findByStudentId(studentId).stream()
+                        .map(each -> Map.of("class", roster.nameOf(each.classId), "from", each.beginsOn.toString()))
+                        .toList());
+        parts.forEach(part -> record.put(part.name(), part.of(studentId)));
+        audit.note(null, "student.record-given-out", studentId, "");
+        return record;
+    }
+
+    @Transactional
+    void erase(long studentId, String nameTyped) {
+        access.requireChange(studentId);
+        Student student = require(studentId);
+        String name = (student.givenName + " " + student.familyName).strip();
+        if (!nameTyped.strip().equals(name)) {
+            throw Refusal.unusableField(
+                    "name-differs",
+                    "name",
+                    "Type the name as it stands here, \"" + name + "\", to erase this student.");
+        }
+        List<Long> left = roster.classesOf(studentId);
+        parts.forEach(part -> part.erase(studentId));
+        tags.deleteByStudentId(studentId);
+        codes.erase(studentId);
+        enrolments.deleteAll(enrolments.findByStudentId(studentId));
+        students.delete(student);
+        audit.forget(studentId);
+        audit.note(null, "student.erased", studentId, "");
+        left.forEach(classId -> events.publishEvent(new StudentsChanged(classId)));
+    }
+
+    private void tell(long studentId) {
+        roster.classesOf(studentId).forEach(classId -> events.publishEvent(new StudentsChanged(classId)));
+    }
+}

@@ -1,0 +1,133 @@
+package zafu.server;
+
+import java.util.List;
+import java.util.Map;
+
+/** For each endpoint a body that passes the checks of shape, so that the answer speaks of permission. */
+final class WalkBodies {
+    private static final Map<String, Object> BASE = Map.of(
+            "staffName",
+            "Base",
+            "overrides",
+            List.of(),
+            "title",
+            "x",
+            "texts",
+            List.of(),
+            "questions",
+            List.of(),
+            "includesAccommodations",
+            false,
+            "tries",
+            1,
+            "targets",
+            TestClass.forEveryone());
+    private static final Map<String, Object> STEP = Map.of("kind", "ADD_GROUP");
+    private static final Map<String, Object> FACTS = Map.of(
+            "givenName", "x",
+            "familyName", "",
+            "preferredName", "",
+            "grade", 5,
+            "language", "",
+            "homeClass", "",
+            "studentNumber", "");
+    private static final Map<String, Object> MEASURE = Map.ofEntries(
+            Map.entry("name", "x"),
+            Map.entry("unit", ""),
+            Map.entry("lowest", 0),
+            Map.entry("highest", 10),
+            Map.entry("decimals", 0),
+            Map.entry("lowerIsBetter", false),
+            Map.entry("levels", List.of()),
+            Map.entry("whichCounts", "LATEST"),
+            Map.entry("shelfLifeDays", 120),
+            Map.entry("archived", false));
+    private static final Map<String, Object> BY_END = Map.ofEntries(
+            Map.entry("/steps", STEP),
+            Map.entry("/effects", STEP),
+            Map.entry(
+                    "/proposal", Map.of("method", "SIMILAR", "measureId", 1, "groups", 2, "smallest", 1, "largest", 9)),
+            Map.entry(
+                    "/arrangements",
+                    Map.of(
+                            "name",
+                            "x",
+                            "subject",
+                            "x",
+                            "beginsOn",
+                            "2027-02-09",
+                            "endsOn",
+                            "2027-02-10",
+                            "measureId",
+                            1)),
+            Map.entry("PUT /api/tasks/{taskId}", Map.of("version", 0, "name", "x", "versions", List.of(BASE))),
+            Map.entry("/answers/{questionId}", Map.of("given", "0")),
+            Map.entry("/hand-out", Map.of("version", 0, "confirmNotCovered", true)),
+            Map.entry("/take-back", Map.of("version", 0)),
+            Map.entry("POST /api/classes", classEdit()),
+            Map.entry("PUT /api/classes/{classId}", classEdit()),
+            Map.entry("PUT /api/students/{studentId}", Map.of("version", 0, "facts", FACTS, "tags", List.of())),
+            Map.entry("/api/measures", MEASURE),
+            Map.entry("PUT /api/measures/{measureId}", MEASURE),
+            Map.entry("/cuts", Map.of("grade", 5, "season", "WINTER", "cuts", List.of())),
+            Map.entry("/plans", Map.of("kind", "x", "source", "")),
+            Map.entry(
+                    "/accommodations",
+                    Map.of(
+                            "support",
+                            "UNTIMED",
+                            "detail",
+                            "",
+                            "works",
+                            List.of(),
+                            "subjects",
+                            List.of(),
+                            "source",
+                            "")),
+            Map.entry("/surveys", Map.of("question", "x", "options", List.of("a", "b"))),
+            Map.entry("/surveys/{surveyId}", Map.of("ranked", List.of())),
+            Map.entry("/replies/{studentId}", Map.of("ranked", List.of())),
+            Map.entry("/narrowings", Map.of("name", "x", "query", "")),
+            Map.entry("/door", Map.of("opened", true, "password", "shell")),
+            Map.entry(
+                    "/api/school/adults",
+                    Map.of("name", "x", "displayName", "x", "password", "0123456789", "administrator", true)),
+            Map.entry("/password", Map.of("password", "0123456789", "before", "x")),
+            Map.entry("/adults/{adultId}", Map.of("role", "VIEWER")),
+            Map.entry(
+                    "/calendar",
+                    Map.of(
+                            "terms",
+                            List.of(Map.of("name", "x", "from", "2027-01-01", "to", "2027-02-01")),
+                            "closedDays",
+                            List.of())),
+            Map.entry("/api/school/system", Map.of("address", "", "nightly", false)));
+
+    private WalkBodies() {}
+
+    private static Map<String, Object> classEdit() {
+        return Map.of("name", "x", "grade", 5, "subject", "", "termIds", List.of());
+    }
+
+    static Object of(String endpoint, Map<String, Object> places) {
+        Object student = places.get("studentId");
+        if (endpoint.endsWith("/entry-codes")) {
+            return Map.of("deed", "RENEW", "students", List.of(student));
+        }
+        if (endpoint.endsWith("/pair-notes")) {
+            return Map.of("oneId", student, "otherId", student, "kind", "WORKS_WELL", "weight", 1);
+        }
+        if (endpoint.endsWith("/score-sheet")) {
+            return Map.of(
+                    "on", "2027-02-02", "cells", List.of(Map.of("studentId", student, "measureId", 1, "typed", "5")));
+        }
+        if (endpoint.equals("POST /api/school/adults/{adultId}/password")) {
+            return Map.of("password", "0123456789");
+        }
+        return BY_END.entrySet().stream()
+                .filter(each -> endpoint.endsWith(each.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse(Map.of("name", "x"));
+    }
+}
