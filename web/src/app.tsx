@@ -5,6 +5,11 @@ import { sessionQuery } from "./api/queries";
 import { Waiting } from "./shell/Waiting";
 
 const SignIn = lazy(() => import("./signin/SignIn"));
+const ChangePassword = lazy(() => import("./signin/ChangePassword"));
+const JoinPlace = lazy(() => import("./entry/JoinPlace"));
+const ScoresPlace = lazy(() => import("./scores/ScoresPlace"));
+const WishesPlace = lazy(() => import("./wishes/WishesPlace"));
+const SchoolPlace = lazy(() => import("./school/SchoolPlace"));
 const FirstRun = lazy(() => import("./firstrun/FirstRun"));
 const TeacherShell = lazy(() => import("./shell/TeacherShell"));
 const HomeClass = lazy(() => import("./shell/HomeClass"));
@@ -25,10 +30,11 @@ export function App() {
   }
   return (
     <Suspense fallback={<Waiting />}>
-      {session.data.who === "ADULT" && <TeacherRoutes />}
+      {session.data.who === "ADULT" &&
+        (session.data.mustChangePassword ? <ChangePassword /> : <TeacherRoutes />)}
       {session.data.who === "STUDENT" && <StudentRoutes />}
       {session.data.who === "FIRST_RUN" && <FirstRun />}
-      {session.data.who === "NOBODY" && <SignIn />}
+      {session.data.who === "NOBODY" && <EntryRoutes />}
     </Suspense>
   );
 }
@@ -39,6 +45,8 @@ function TeacherRoutes() {
       <Route path="/classes/:classId" element={<TeacherShell />}>
         <Route path="students" element={<StudentsPlace />} />
         <Route path="bring-in" element={<BringInPlace />} />
+        <Route path="scores" element={<ScoresPlace />} />
+        <Route path="wishes" element={<WishesPlace />} />
         <Route path="arrange" element={<ArrangePlace />} />
         <Route path="arrange/:arrangementId" element={<BenchPlace />} />
         <Route path="plan" element={<PlanPlace />} />
@@ -46,6 +54,7 @@ function TeacherRoutes() {
         <Route path="progress" element={<ProgressPlace />} />
       </Route>
       <Route path="/classes/new" element={<BringInPlace />} />
+      <Route path="/school/:part?" element={<SchoolPlace />} />
       <Route path="*" element={<HomeClass />} />
     </Routes>
   );
@@ -57,6 +66,15 @@ function StudentRoutes() {
       <Route path="/my" element={<MyWorkPlace />} />
       <Route path="/my/tries/:tryId" element={<TryPlace />} />
       <Route path="*" element={<Navigate to="/my" replace />} />
+    </Routes>
+  );
+}
+
+function EntryRoutes() {
+  return (
+    <Routes>
+      <Route path="/join" element={<JoinPlace />} />
+      <Route path="*" element={<SignIn />} />
     </Routes>
   );
 }

@@ -1,4 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
+import type { Narrowing } from "../students/narrowing";
 import { api, data } from "./client";
 
 /** One options factory per server resource; keys begin with what changes together. */
@@ -24,11 +25,116 @@ export const studentsQuery = (classId: number) =>
     queryFn: () => data(api.GET("/api/classes/{classId}/students", { params: { path: { classId } } })),
   });
 
-export const scoresQuery = (classId: number) =>
+export const studentsScreenQuery = (classId: number | undefined, narrowing: Narrowing) =>
   queryOptions({
-    queryKey: ["class", classId, "scores"],
-    queryFn: () => data(api.GET("/api/classes/{classId}/scores", { params: { path: { classId } } })),
+    queryKey: ["class", classId ?? "all", "screen", narrowing],
+    queryFn: () => data(api.GET("/api/students", { params: { query: { ...narrowing, classId } } })),
   });
+
+export const narrowingsQuery = queryOptions({
+  queryKey: ["narrowings"],
+  queryFn: () => data(api.GET("/api/narrowings")),
+});
+
+/** What is known of one student; the parts change apart from each other. */
+export const studentQuery = (studentId: number) =>
+  queryOptions({
+    queryKey: ["student", studentId, "sheet"],
+    queryFn: () => data(api.GET("/api/students/{studentId}", { params: { path: { studentId } } })),
+  });
+
+export const studentScoresQuery = (studentId: number) =>
+  queryOptions({
+    queryKey: ["student", studentId, "scores"],
+    queryFn: () => data(api.GET("/api/students/{studentId}/scores", { params: { path: { studentId } } })),
+  });
+
+export const studentNeedsQuery = (studentId: number) =>
+  queryOptions({
+    // Every look is noted by the server, so news of other things do not make it look again.
+    queryKey: ["needs", studentId],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => data(api.GET("/api/students/{studentId}/needs", { params: { path: { studentId } } })),
+  });
+
+export const studentGroupsQuery = (studentId: number) =>
+  queryOptions({
+    queryKey: ["student", studentId, "groups"],
+    queryFn: () => data(api.GET("/api/students/{studentId}/groups", { params: { path: { studentId } } })),
+  });
+
+export const studentSkillsQuery = (studentId: number) =>
+  queryOptions({
+    queryKey: ["student", studentId, "skills"],
+    queryFn: () => data(api.GET("/api/students/{studentId}/skills", { params: { path: { studentId } } })),
+  });
+
+export const pairNotesQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "pair-notes"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/pair-notes", { params: { path: { classId } } })),
+  });
+
+export const surveysQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "surveys"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/surveys", { params: { path: { classId } } })),
+  });
+
+export const doorQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "door"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/door", { params: { path: { classId } } })),
+  });
+
+export const importsQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "imports"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/imports", { params: { path: { classId } } })),
+  });
+
+export const scoreSheetQuery = (classId: number, on: string) =>
+  queryOptions({
+    queryKey: ["class", classId, "score-sheet", on],
+    queryFn: () =>
+      data(api.GET("/api/classes/{classId}/score-sheet", { params: { path: { classId }, query: { on } } })),
+  });
+
+export const schoolAdultsQuery = queryOptions({
+  queryKey: ["school", "adults"],
+  queryFn: () => data(api.GET("/api/school/adults")),
+});
+
+export const schoolClassesQuery = queryOptions({
+  queryKey: ["school", "classes"],
+  queryFn: () => data(api.GET("/api/school/classes")),
+});
+
+export const schoolSystemQuery = queryOptions({
+  queryKey: ["school", "system"],
+  queryFn: () => data(api.GET("/api/school/system")),
+});
+
+export const schoolImportsQuery = queryOptions({
+  queryKey: ["school", "imports"],
+  queryFn: () => data(api.GET("/api/school/imports")),
+});
+
+export const calendarQuery = queryOptions({
+  queryKey: ["school", "calendar"],
+  queryFn: () => data(api.GET("/api/school/calendar")),
+});
+
+export const cutsQuery = (measureId: number) =>
+  queryOptions({
+    queryKey: ["measures", measureId, "cuts"],
+    queryFn: () => data(api.GET("/api/measures/{measureId}/cuts", { params: { path: { measureId } } })),
+  });
+
+export const mySurveysQuery = queryOptions({
+  queryKey: ["my", "surveys"],
+  queryFn: () => data(api.GET("/api/my/surveys")),
+});
 
 export const arrangementsQuery = (classId: number) =>
   queryOptions({

@@ -8,6 +8,8 @@ export function useNews(classId: number) {
     const news = new EventSource(`/api/classes/${classId}/news`);
     news.addEventListener("changed", () => {
       queries.invalidateQueries({ queryKey: ["class", classId] });
+      queries.invalidateQueries({ queryKey: ["class", "all"] });
+      queries.invalidateQueries({ queryKey: ["student"] });
       queries.invalidateQueries({ queryKey: ["bench"] });
       queries.invalidateQueries({ queryKey: ["task"] });
     });

@@ -8,13 +8,14 @@ import { words } from "./words";
 
 interface Props {
   students: Schemas["BenchStudent"][];
+  measure: Schemas["MeasureCard"];
   selection: Selection;
   faded: boolean;
   onAddGroup: () => void;
 }
 
 /** Students in no group, each with the reason. */
-export function NotPlaced({ students, selection, faded, onAddGroup }: Props) {
+export function NotPlaced({ students, measure, selection, faded, onAddGroup }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: "none" });
   return (
     <Box
@@ -53,7 +54,7 @@ export function NotPlaced({ students, selection, faded, onAddGroup }: Props) {
             "& button": { borderTop: 0 },
           }}
         >
-          <StudentLine student={student} selection={selection} />
+          <StudentLine measure={measure} student={student} selection={selection} />
           <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", px: 0.5 }}>
             {student.notPlaced && words.reasons[student.notPlaced]}
           </Box>

@@ -5,6 +5,7 @@ import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { day } from "../shell/dates";
 import { groupColour } from "../shell/groupLook";
+import { scoreText } from "../shell/score";
 import { CutHandle } from "./CutHandle";
 import { type Scale, scaleFor, stack, ticks, xOf } from "./geometry";
 import type { Selection } from "./useSelection";
@@ -65,7 +66,7 @@ function Line({ bench, selection, onCut, width, values }: Props & { width: numbe
       <Box
         sx={{ position: "absolute", top: HEIGHT, left: 0, right: 0, borderTop: "1px solid var(--z-soft)" }}
       />
-      <Ticks scale={scale} at={at} taken={bench.cuts.map((cut) => at(cut.value))} />
+      <Ticks scale={scale} measure={bench.measure} at={at} taken={bench.cuts.map((cut) => at(cut.value))} />
       <Tokens bench={bench} selection={selection} at={at} />
       {bench.cuts.map((cut) => (
         <CutHandle
@@ -142,14 +143,18 @@ function BandLine({ band, x, width }: { band: Schemas["BandCut"]; x: number; wid
 }
 
 interface TicksProps {
+  measure: Schemas["MeasureCard"];
   scale: Scale;
   at: (value: number) => number;
   /** Where the values of cuts stand already. */
   taken: number[];
 }
 
-function Ticks({ scale, at, taken }: TicksProps) {
-  const free = ticks(scale).filter((tick) => taken.every((x) => Math.abs(x - at(tick)) > 42));
+function Ticks({ scale, measure, at, taken }: TicksProps) {
+  const whole = measure.levels.length > 0;
+  const free = ticks(scale)
+    .filter((tick) => !whole || Number.isInteger(tick))
+    .filter((tick) => taken.every((x) => Math.abs(x - at(tick)) > 42));
   return free.map((tick) => (
     <Box
       key={tick}
@@ -162,7 +167,7 @@ function Ticks({ scale, at, taken }: TicksProps) {
         color: "var(--z-soft)",
       }}
     >
-      {tick}
+      {scoreText(tick, measure)}
     </Box>
   ));
 }

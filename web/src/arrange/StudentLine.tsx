@@ -2,16 +2,20 @@ import { useDraggable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import Tooltip from "@mui/material/Tooltip";
 import type { Schemas } from "../api/client";
+import { useFocus } from "../shell/focus";
+import { scoreText } from "../shell/score";
 import type { Selection } from "./useSelection";
 import { words } from "./words";
 
 interface Props {
   student: Schemas["BenchStudent"];
+  measure: Schemas["MeasureCard"];
   selection: Selection;
 }
 
 /** A student in a tray: name, marks and score; to be selected, dragged, or moved by key. */
-export function StudentLine({ student, selection }: Props) {
+export function StudentLine({ student, measure, selection }: Props) {
+  const { projector } = useFocus();
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: student.id });
   const chosen = selection.has(student.id);
   return (
@@ -41,7 +45,7 @@ export function StudentLine({ student, selection }: Props) {
       }}
     >
       <span>{student.givenName}</span>
-      {student.timeNeed && <Mark>{student.timeNeed}</Mark>}
+      {student.timeNeed && !projector && <Mark>{student.timeNeed}</Mark>}
       <Box component="span" sx={{ flex: 1 }} />
       {student.stale && (
         <Tooltip title={words.staleHelp}>
@@ -57,7 +61,7 @@ export function StudentLine({ student, selection }: Props) {
           </span>
         </Tooltip>
       )}
-      <span>{student.value}</span>
+      <span>{student.value !== undefined && scoreText(student.value, measure)}</span>
     </Box>
   );
 }

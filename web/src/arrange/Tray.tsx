@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
 import { GroupShape } from "../shell/GroupShape";
 import { groupColour } from "../shell/groupLook";
+import { scoreText } from "../shell/score";
 import { GroupNote } from "./GroupNote";
 import { StudentLine } from "./StudentLine";
 import { TrayMenu } from "./TrayMenu";
@@ -12,6 +13,7 @@ import { words } from "./words";
 
 interface Props {
   group: Schemas["BenchGroup"];
+  measure: Schemas["MeasureCard"];
   /** The group's place, from 1: the key that places the selected students here. */
   number: number;
   members: Schemas["BenchStudent"][];
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** One group: its figures, its members best first, and a note. */
-export function Tray({ group, number, members, groups, selection, faded, onCommand }: Props) {
+export function Tray({ group, measure, number, members, groups, selection, faded, onCommand }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: `group-${group.id}` });
   return (
     <Box
@@ -64,12 +66,13 @@ export function Tray({ group, number, members, groups, selection, faded, onComma
           words.noScores
         ) : (
           <>
-            {words.median} <b>{group.median}</b> · {group.lowest}–{group.highest}
+            {words.median} <b>{scoreText(group.median, measure)}</b> · {scoreText(group.lowest ?? 0, measure)}
+            –{scoreText(group.highest ?? 0, measure)}
           </>
         )}
       </Box>
       {members.map((student) => (
-        <StudentLine key={student.id} student={student} selection={selection} />
+        <StudentLine measure={measure} key={student.id} student={student} selection={selection} />
       ))}
       {members.length === 0 && (
         <Box sx={{ color: "var(--z-soft)", fontSize: 12.5, py: 1 }}>{words.empty}</Box>

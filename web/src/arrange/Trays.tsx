@@ -33,12 +33,14 @@ export function Trays({ bench, selection, onCommand }: Props) {
     >
       <NotPlaced
         students={membersOf(undefined)}
+        measure={bench.measure}
         selection={selection}
         faded={focused !== "everyone" && focused !== "none"}
         onAddGroup={() => onCommand({ kind: "ADD_GROUP" })}
       />
       {bench.groups.map((group, i) => (
         <Tray
+          measure={bench.measure}
           key={group.id}
           group={group}
           number={i + 1}

@@ -12,6 +12,7 @@ export interface Selection {
   has: (id: number) => boolean;
   click: (id: number, keys: ClickKeys) => void;
   clear: () => void;
+  all: () => void;
 }
 
 /** Which students are selected: a click takes one, Ctrl adds or drops one, Shift takes all between. */
@@ -31,7 +32,13 @@ export function useSelection(inOrder: readonly number[]): Selection {
       setIds((now) => (now.size === 1 && now.has(id) ? new Set() : new Set([id])));
     }
   };
-  return { ids, has: (id) => ids.has(id), click, clear: () => setIds(new Set()) };
+  return {
+    ids,
+    has: (id) => ids.has(id),
+    click,
+    clear: () => setIds(new Set()),
+    all: () => setIds(new Set(inOrder)),
+  };
 }
 
 function toggled(now: ReadonlySet<number>, id: number): ReadonlySet<number> {

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import dayjs from "dayjs";
-import { type ChangeEvent, useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, data, filePart, type Schemas } from "../api/client";
 import { classesQuery, measuresQuery } from "../api/queries";
@@ -10,6 +10,8 @@ import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import { ColumnMap } from "./ColumnMap";
+import { FileField } from "./FileField";
+import { useUndoImport } from "./ImportList";
 import { PreviewRows } from "./PreviewRows";
 import { WantedFields } from "./WantedFields";
 import { words } from "./words";
@@ -44,6 +46,7 @@ export default function BringInPlace() {
   const measures = useQuery(measuresQuery).data ?? [];
   const navigate = useNavigate();
   const tell = useNotice();
+  const undo = useUndoImport();
   const look = useMutation({
     mutationFn: (ask: { file: File; wanted: Wanted }) => preview(ask.file, ask.wanted),
   });
@@ -51,7 +54,7 @@ export default function BringInPlace() {
     mutationFn: () => take(file as File, wanted),
     onSuccess: (result) => {
       queryClient.invalidateQueries();
-      tell(words.taken(result));
+      tell(words.taken(result), () => undo.mutate(result.importId));
       navigate(`/classes/${result.classId}/students`);
     },
   });
@@ -77,7 +80,13 @@ export default function BringInPlace() {
         )}
       </PlaceHead>
       <Card sx={{ p: 2, display: "grid", gap: 2 }}>
-        <FileField file={file} onFile={setFile} />
+        <FileField
+          file={file}
+          onFile={(chosen, pasted) => {
+            setFile(chosen);
+            setWanted({ ...wanted, columns: undefined, pasted });
+          }}
+        />
         {(look.error ?? keep.error) && (
           <Box
             role="alert"
@@ -96,7 +105,10 @@ export default function BringInPlace() {
           sx={{ mt: 1.5, overflow: "auto", maxHeight: "70vh" }}
         >
           <Box role="status" sx={{ p: 1.5, fontWeight: 700 }}>
-            {words.summary(shown.good, shown.withProblem)}
+            {words.summary(shown.good, shown.withProblem)}{" "}
+            <Box component="span" sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
+              {words.more(shown.newStudents, shown.unchanged)}
+            </Box>
           </Box>
           <Box
             component="table"
@@ -111,33 +123,6 @@ export default function BringInPlace() {
           </Box>
         </Card>
       )}
-    </Box>
-  );
-}
-
-function FileField({ file, onFile }: { file: File | null; onFile: (file: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  const choose = (event: ChangeEvent<HTMLInputElement>) => {
-    const chosen = event.target.files?.[0];
-    if (chosen) {
-      onFile(chosen);
-    }
-  };
-  return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 2 }}>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv,text/plain"
-        onChange={choose}
-        className="visually-hidden"
-        tabIndex={-1}
-        aria-label={words.choose}
-      />
-      <Button variant={file ? "outlined" : "contained"} onClick={() => input.current?.click()}>
-        {file ? words.another : words.choose}
-      </Button>
-      <Box sx={{ color: "var(--z-soft)" }}>{file ? file.name : words.chooseHelp}</Box>
     </Box>
   );
 }

@@ -58,7 +58,30 @@ const fieldStyle = {
   p: 0.5,
 };
 
-const plainUses = ["GIVEN_NAME", "FAMILY_NAME", "FULL_NAME", "GRADE", "NOTHING"] as const;
+const plainUses = [
+  "GIVEN_NAME",
+  "FAMILY_NAME",
+  "FULL_NAME",
+  "PREFERRED_NAME",
+  "STUDENT_NUMBER",
+  "GRADE",
+  "HOME_CLASS",
+  "LANGUAGE",
+  "TAGS",
+  "DATE",
+  "SKILL",
+  "TIME_FACTOR",
+  "EXTRA_DAYS",
+  "NEED",
+  "NEED_AMOUNT",
+  "NEED_DETAIL",
+  "NEED_WORKS",
+  "NEED_SUBJECTS",
+  "NEED_FROM",
+  "NEED_TO",
+  "NEED_SOURCE",
+  "NOTHING",
+] as const;
 
 function ColumnField({ column, measures, onChange }: FieldProps) {
   const use = column.use;

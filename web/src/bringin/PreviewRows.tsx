@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
+import { day } from "../shell/dates";
 import { words } from "./words";
 
 /** Every row of the file as it will be taken, with its problem where it has one. */
@@ -17,7 +18,12 @@ export function PreviewRows({ preview }: { preview: Schemas["Preview"] }) {
         >
           <td>{row.number}</td>
           <td>
-            <b>{row.givenName}</b> {row.familyName}
+            <b>{row.givenName}</b> {row.familyName}{" "}
+            <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+              {[row.isNew && !row.problem && words.isNew, row.takenOn && day(row.takenOn), ...row.about]
+                .filter(Boolean)
+                .join(" · ")}
+            </Box>
           </td>
           <td>{row.grade}</td>
           {row.scores.map((score, i) => (

@@ -14,12 +14,27 @@ describe("what a class list brings, in words", () => {
   });
 
   it("says what was taken", () => {
-    const taken = { classId: 1, newStudents: 1, knownStudents: 0, scores: 3, leftOut: 0 };
+    const taken = {
+      importId: 1,
+      needs: 0,
+      classId: 1,
+      newStudents: 1,
+      knownStudents: 0,
+      scores: 3,
+      leftOut: 0,
+    };
     expect(words.taken(taken)).toBe("1 new student and 3 scores taken.");
+    expect(words.taken({ ...taken, needs: 2 })).toBe("1 new student and 3 scores taken, 2 needs granted.");
     expect(words.taken({ ...taken, leftOut: 1 })).toBe("1 new student and 3 scores taken, 1 row left out.");
   });
 
-  it("asks with the number of students", () => {
-    expect([words.take(1), words.take(26)]).toEqual(["Take 1 student", "Take 26 students"]);
+  it("says how much of a list is new and how much is here already", () => {
+    expect(words.more(2, 0)).toBe("2 new students");
+    expect(words.more(0, 24)).toBe("24 rows here already");
+    expect(words.more(1, 1)).toBe("1 new student, 1 row here already");
+  });
+
+  it("asks with the number of rows", () => {
+    expect([words.take(1), words.take(26)]).toEqual(["Take 1 row", "Take 26 rows"]);
   });
 });

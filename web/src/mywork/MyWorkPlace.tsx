@@ -10,6 +10,7 @@ import { Mark } from "../shell/Mark";
 import { useNotice } from "../shell/Notice";
 import { signOut } from "../shell/TopBar";
 import { Waiting } from "../shell/Waiting";
+import { MySurveys } from "./MySurveys";
 import { aboutCard, words } from "./words";
 
 const order = ["GOING_ON", "NOW", "LATER", "DONE", "MISSED"] as const;
@@ -38,6 +39,7 @@ export default function MyWorkPlace() {
           <Work card={first} now={work.localNow} first />
         </Section>
       )}
+      <MySurveys />
       {sections.map(({ when, cards }) => (
         <Section key={when} title={words.sections[when]}>
           {cards.map((card) => (

@@ -4,7 +4,7 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { NavLink, useNavigate } from "react-router";
+import { Link, NavLink, useNavigate } from "react-router";
 import { api } from "../api/client";
 import { classesQuery, sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
@@ -60,7 +60,9 @@ export function TopBar({ classId }: { classId: number }) {
 
 function ClassSwitcher({ classId }: { classId: number }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const classes = useQuery(classesQuery).data?.classes ?? [];
+  const classes = (useQuery(classesQuery).data?.classes ?? []).filter(
+    (each) => !each.archived || each.id === classId,
+  );
   const navigate = useNavigate();
   const go = (path: string) => {
     setAnchor(null);
@@ -111,6 +113,9 @@ function PersonMenu() {
         {name}
       </ButtonBase>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        <MenuItem component={Link} to="/school" onClick={() => setAnchor(null)}>
+          {words.school}
+        </MenuItem>
         <MenuItem onClick={signOut}>{words.signOut}</MenuItem>
       </Menu>
     </>

@@ -14,6 +14,9 @@ export interface Focus {
   group: GroupChoice;
   chooseArrangement: (id: number) => void;
   chooseGroup: (group: GroupChoice) => void;
+  /** The screen can be seen by the class: needs and scores are hidden. */
+  projector: boolean;
+  toggleProjector: () => void;
   /** Whether a student is among those the screen is narrowed to. */
   includes: (studentId: number) => boolean;
 }
@@ -24,6 +27,7 @@ export function FocusProvider({ classId, children }: { classId: number; children
   const arrangements = useQuery(arrangementsQuery(classId)).data;
   const [chosen, setChosen] = useState<number | null>(null);
   const [group, setGroup] = useState<GroupChoice>("everyone");
+  const [projector, setProjector] = useState(() => sessionStorage.getItem("projector") === "on");
   const focus = useMemo<Focus>(() => {
     const all = arrangements ?? [];
     const arrangement = all.find((each) => each.id === chosen) ?? all[0];
@@ -37,9 +41,14 @@ export function FocusProvider({ classId, children }: { classId: number; children
         setGroup("everyone");
       },
       chooseGroup: setGroup,
+      projector,
+      toggleProjector: () => {
+        sessionStorage.setItem("projector", projector ? "off" : "on");
+        setProjector(!projector);
+      },
       includes: (studentId) => includes(arrangement, group, studentId),
     };
-  }, [arrangements, chosen, classId, group]);
+  }, [arrangements, chosen, classId, group, projector]);
   return <FocusContext.Provider value={focus}>{children}</FocusContext.Provider>;
 }
 

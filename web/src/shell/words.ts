@@ -5,6 +5,7 @@ export const words = {
   switchClass: "Choose a class",
   bringInClass: "Bring in another class…",
   signOut: "Sign out",
+  school: "School and measures…",
   everyone: "everyone",
   notPlaced: "not placed",
   noArrangement: "No groups yet",

@@ -4,8 +4,8 @@ import TextField from "@mui/material/TextField";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { useMutation } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
-import { useNavigate } from "react-router";
+import { type FormEvent, useEffect, useState } from "react";
+import { Link, useNavigate } from "react-router";
 import { ApiProblem, api, data, type Schemas } from "../api/client";
 import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
@@ -14,6 +14,11 @@ import { Mark } from "../shell/Mark";
 import { words } from "./words";
 
 type Who = "student" | "adult";
+
+/** The code that an entry card's QR address carries after the #; it never reaches a server's log. */
+function codeInAddress(): string {
+  return /^#[A-Za-z0-9-]{8,9}$/.test(window.location.hash) ? window.location.hash.slice(1) : "";
+}
 
 export default function SignIn() {
   const [who, setWho] = useState<Who>("student");
@@ -26,6 +31,16 @@ export default function SignIn() {
       navigate("/", { replace: true });
     },
   });
+  const code = codeInAddress();
+  const go = signIn.mutate;
+  useEffect(() => {
+    if (code) {
+      window.history.replaceState(null, "", "/");
+      const fields = new FormData();
+      fields.set("code", code);
+      go(fields);
+    }
+  }, [code, go]);
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     signIn.mutate(new FormData(event.currentTarget));
@@ -65,6 +80,7 @@ export default function SignIn() {
           >
             {words.go}
           </Button>
+          {who === "student" && <Link to="/join">{words.join}</Link>}
         </form>
       </Card>
     </Box>

@@ -7,5 +7,12 @@ export const words = {
   name: "Name",
   password: "Password",
   go: "Sign in",
+  join: "I have a class code",
+  changeTitle: "Choose a password of your own",
+  changeHelp: "Somebody else chose the one you signed in with.",
+  before: "Present password",
+  next: "New password",
+  nextHelp: "at least 10 characters",
+  change: "Keep it",
   unreachable: "Zafu does not answer. Is the network there?",
 };

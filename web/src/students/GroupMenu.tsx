@@ -11,30 +11,23 @@ import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
 interface Props {
-  student: Schemas["StudentRow"];
-  arrangement: Schemas["ArrangementCard"];
+  student: Pick<Schemas["StudentShown"], "id" | "givenName" | "groupIds">;
+  arrangement: Schemas["ArrangementShown"];
 }
 
 /** The group of a student as a chip that is a menu: the group is changed right there. */
 export function GroupMenu({ student, arrangement }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const step = useBenchStep(arrangement.id);
-  const tell = useNotice();
-  const now = arrangement.groups.find((group) => group.members.includes(student.id));
-  const place = (group: Schemas["GroupCard"] | undefined) => {
-    setAnchor(null);
-    step.take({ kind: "PLACE", students: [student.id], groupId: group?.id }, () =>
-      tell(group ? words.moved(student.givenName, group.name) : words.unplaced(student.givenName), () =>
-        step.take({ kind: "UNDO" }),
-      ),
-    );
-  };
+  const now = arrangement.groups.find((group) => student.groupIds.includes(group.id));
   return (
     <>
       <ButtonBase
         aria-haspopup="menu"
         aria-label={words.place(student.givenName, arrangement.name, now?.name ?? words.notPlaced)}
-        onClick={(event) => setAnchor(event.currentTarget)}
+        onClick={(event) => {
+          event.stopPropagation();
+          setAnchor(event.currentTarget);
+        }}
         sx={{
           font: "inherit",
           gap: 0.75,
@@ -47,7 +40,41 @@ export function GroupMenu({ student, arrangement }: Props) {
         {now && <GroupShape look={now.look} size={11} />}
         <Box component="span">{now?.name ?? words.notPlaced} ▾</Box>
       </ButtonBase>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+      {anchor && (
+        <Choices
+          student={student}
+          arrangement={arrangement}
+          anchor={anchor}
+          onClose={() => setAnchor(null)}
+        />
+      )}
+    </>
+  );
+}
+
+interface ChoicesProps extends Props {
+  anchor: HTMLElement;
+  onClose: () => void;
+}
+
+/** Drawn only while open: a table of many students has many of these. */
+function Choices({ student, arrangement, anchor, onClose }: ChoicesProps) {
+  const [open, setOpen] = useState(true);
+  const step = useBenchStep(arrangement.id);
+  const tell = useNotice();
+  const now = arrangement.groups.find((group) => student.groupIds.includes(group.id));
+  const place = (group: Schemas["GroupShown"] | undefined) => {
+    setOpen(false);
+    step.take({ kind: "PLACE", students: [student.id], groupId: group?.id }, () => {
+      tell(group ? words.moved(student.givenName, group.name) : words.unplaced(student.givenName), () =>
+        step.take({ kind: "UNDO" }),
+      );
+      onClose();
+    });
+  };
+  return (
+    <>
+      <Menu anchorEl={anchor} open={open} onClose={onClose}>
         {arrangement.groups.map((group) => (
           <MenuItem
             key={group.id}

@@ -1,121 +1,93 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useMutation } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Schemas } from "../api/client";
-import { queryClient } from "../api/queryClient";
+import type { Schemas } from "../api/client";
+import { classesQuery, studentQuery } from "../api/queries";
 import { Card } from "../shell/Card";
 import { useFocus } from "../shell/focus";
-import { useNotice } from "../shell/Notice";
-import { words } from "./words";
+import { EditStudent } from "../student/EditStudent";
+import { EntryCode } from "../student/EntryCode";
+import { GroupsPart } from "../student/GroupsPart";
+import { NeedsPart } from "../student/NeedsPart";
+import { PairsPart } from "../student/PairsPart";
+import { RecordDialog } from "../student/RecordDialog";
+import { ScoresPart } from "../student/ScoresPart";
+import { SkillsPart } from "../student/SkillsPart";
+import { words } from "../student/words";
+import { useManyDeeds } from "./useManyDeeds";
+import { lastHere } from "./words";
 
 interface Props {
-  student: Schemas["StudentRow"];
+  student: Schemas["StudentShown"];
+  screen: Schemas["StudentsShown"];
   onClose: () => void;
 }
 
-const factors = [1.1, 1.25, 1.5, 1.75, 2, 2.5, 3, 4];
-
-/** One student at the side: the entry code, and what they need when it comes to time. */
-export function StudentPanel({ student, onClose }: Props) {
+/** One student at the side: all that is known, and what can be done. */
+export function StudentPanel({ student, screen, onClose }: Props) {
+  const { classId, projector } = useFocus();
+  const sheet = useQuery(studentQuery(student.id)).data;
+  const classes = useQuery(classesQuery).data;
+  const [opened, setOpened] = useState<"edit" | "record" | null>(null);
+  const deeds = useManyDeeds(classId, [student.id]);
+  const name = `${student.givenName} ${student.familyName}`.trim();
+  const about = [
+    ...student.classIds.map((id) => classes?.classes.find((each) => each.id === id)?.name),
+    student.studentNumber && `id ${student.studentNumber}`,
+  ].filter(Boolean);
   return (
     <Card
       component="aside"
       aria-label={student.givenName}
-      sx={{ width: 290, p: 2, display: "grid", gap: 1.5, flex: "none" }}
+      sx={{
+        width: 320,
+        flex: "none",
+        overflow: "auto",
+        p: 2,
+        display: "grid",
+        gap: 1.75,
+        alignContent: "start",
+      }}
     >
-      <Box sx={{ display: "flex", alignItems: "baseline", justifyContent: "space-between" }}>
-        <Box component="h2" sx={{ fontSize: 18 }}>
-          {student.givenName} {student.familyName}
+      <Box>
+        <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
+          <Box component="h2" sx={{ fontSize: 18, flex: 1 }}>
+            {name}
+          </Box>
+          <Button variant="text" onClick={onClose}>
+            {words.close}
+          </Button>
         </Box>
-        <Button variant="text" onClick={onClose}>
-          {words.close}
-        </Button>
+        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+          {about.join(" · ")}
+          {" · "}
+          {words.lastHere(lastHere(student.lastHere, classes?.now ?? "", classes?.zone ?? "UTC"))}
+        </Box>
+        <EntryCode student={student} mayChange={sheet?.mayChange ?? false} />
       </Box>
-      <EntryCode student={student} />
-      <Needs student={student} />
+      {!projector && <ScoresPart studentId={student.id} />}
+      {sheet?.maySeeNeeds && <NeedsPart studentId={student.id} mayChange={sheet.mayChange} />}
+      <GroupsPart studentId={student.id} />
+      {sheet?.maySeeNeeds && !projector && (
+        <PairsPart student={student} others={screen.students} mayChange={sheet.mayChange} />
+      )}
+      <SkillsPart studentId={student.id} />
+      {sheet?.mayChange && (
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+          <Button onClick={() => setOpened("edit")}>{words.edit}</Button>
+          <Button onClick={() => setOpened("record")}>{words.record}</Button>
+          {sheet.archived ? (
+            <Button onClick={() => deeds.bringBack(onClose)}>{words.bringBack}</Button>
+          ) : (
+            <Button onClick={() => deeds.archive(onClose)}>{words.archive}</Button>
+          )}
+        </Box>
+      )}
+      {opened === "edit" && sheet && <EditStudent sheet={sheet} onClose={() => setOpened(null)} />}
+      {opened === "record" && (
+        <RecordDialog studentId={student.id} onClose={() => setOpened(null)} onErased={onClose} />
+      )}
     </Card>
-  );
-}
-
-function EntryCode({ student }: { student: Schemas["StudentRow"] }) {
-  const { classId } = useFocus();
-  const tell = useNotice();
-  const renew = useMutation({
-    mutationFn: () =>
-      api.POST("/api/classes/{classId}/students/{studentId}/entry-code", {
-        params: { path: { classId, studentId: student.id } },
-      }),
-    onSuccess: () => {
-      queryClient.invalidateQueries({ queryKey: ["class", classId, "students"] });
-      tell(words.newCodeDone);
-    },
-  });
-  const code = `${student.entryCode.slice(0, 4)}-${student.entryCode.slice(4)}`;
-  return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
-      <Box component="span" sx={{ color: "var(--z-soft)" }}>
-        {words.code}
-      </Box>
-      <b>{code}</b>
-      <Button variant="text" onClick={() => renew.mutate()} disabled={renew.isPending}>
-        {words.newCode}
-      </Button>
-    </Box>
-  );
-}
-
-function Needs({ student }: { student: Schemas["StudentRow"] }) {
-  const { classId } = useFocus();
-  const tell = useNotice();
-  const [time, setTime] = useState(
-    student.needs?.untimed ? "untimed" : String(student.needs?.timeFactor ?? ""),
-  );
-  const [extraDays, setExtraDays] = useState(student.needs?.extraDays ?? 0);
-  const keep = useMutation({
-    mutationFn: () =>
-      api.PUT("/api/classes/{classId}/students/{studentId}/needs", {
-        params: { path: { classId, studentId: student.id } },
-        body: {
-          timeFactor: time === "" || time === "untimed" ? undefined : Number(time),
-          untimed: time === "untimed",
-          extraDays,
-        },
-      }),
-    onSuccess: () => {
-      queryClient.invalidateQueries({ queryKey: ["class", classId] });
-      tell(words.needsKept(student.givenName));
-    },
-    onError: (error) => tell(error.message),
-  });
-  return (
-    <>
-      <TextField
-        select
-        label={words.timeNeed}
-        value={time}
-        onChange={(event) => setTime(event.target.value)}
-        slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-      >
-        <MenuItem value="">{words.noFactor}</MenuItem>
-        {factors.map((factor) => (
-          <MenuItem key={factor} value={String(factor)}>
-            {factor}× {words.factor}
-          </MenuItem>
-        ))}
-        <MenuItem value="untimed">{words.untimed}</MenuItem>
-      </TextField>
-      <TextField
-        type="number"
-        label={words.extraDays}
-        value={extraDays}
-        onChange={(event) => setExtraDays(Math.max(0, Math.min(30, Number(event.target.value))))}
-      />
-      <Button onClick={() => keep.mutate()} disabled={keep.isPending}>
-        {words.keepNeeds}
-      </Button>
-    </>
   );
 }

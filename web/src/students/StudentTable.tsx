@@ -1,21 +1,26 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import Tooltip from "@mui/material/Tooltip";
 import { useQuery } from "@tanstack/react-query";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useRef } from "react";
+import { useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
-import { day, timeInZone } from "../shell/dates";
+import type { Selection } from "../arrange/useSelection";
 import { useFocus } from "../shell/focus";
-import { GroupMenu } from "./GroupMenu";
-import { Sparkline } from "./Sparkline";
-import { needsShown, words } from "./words";
+import { changed, type Narrowing, nextSort } from "./narrowing";
+import { StudentRow } from "./StudentRow";
+import { words } from "./words";
 
 interface Props {
-  students: Schemas["StudentRow"][];
-  scores: Schemas["Scores"];
+  screen: Schemas["StudentsShown"];
+  narrowing: Narrowing;
   open: number | null;
   onOpen: (id: number) => void;
+  selection: Selection;
 }
+
+const ROW = 29;
 
 const tableStyle = {
   borderCollapse: "collapse",
@@ -24,146 +29,169 @@ const tableStyle = {
     bgcolor: "var(--z-sunk)",
     fontSize: 12.5,
     textAlign: "left",
-    px: 1.5,
+    px: 1.25,
     py: 1,
     position: "sticky",
     top: 0,
+    zIndex: 1,
+    whiteSpace: "nowrap",
   },
-  "& td": { px: 1.5, height: 29, whiteSpace: "nowrap" },
+  "& td": { px: 1.25, height: ROW, whiteSpace: "nowrap" },
   "& tbody tr": { borderTop: "1px solid var(--z-line)" },
   "& .number": { textAlign: "right" },
+  "& input[type=checkbox]": { width: 16, height: 16, accentColor: "var(--z-aubergine)", display: "block" },
 } as const;
 
-export function StudentTable({ students, scores, open, onOpen }: Props) {
-  const { arrangements } = useFocus();
-  const zone = useQuery(classesQuery).data?.zone ?? "UTC";
-  const byStudent = new Map(scores.students.map((each) => [each.studentId, each.scores]));
-  const measures = scores.measures.filter((measure) =>
-    scores.students.some((each) => each.scores.some((score) => score.measureId === measure.id)),
-  );
-  const span = widestSpan(scores, measures[0]?.id);
+/** Everybody in one dense table. Only rows in sight are drawn, so that a whole school scrolls like a class. */
+export function StudentTable({ screen, narrowing, open, onOpen, selection }: Props) {
+  const focus = useFocus();
+  const scroller = useRef<HTMLDivElement>(null);
+  const rows = useVirtualizer({
+    count: screen.students.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW + 1,
+    overscan: 20,
+    initialRect: { width: 1000, height: 1000 },
+  });
+  const shown = rows.getVirtualItems();
+  const above = shown[0]?.start ?? 0;
+  const below = rows.getTotalSize() - (shown[shown.length - 1]?.end ?? 0);
+  const classes = useQuery(classesQuery).data;
+  const measures = focus.projector ? [] : screen.measures;
+  const arrangements = screen.arrangements.filter((each) => each.classId === focus.classId);
+  const columns = 4 + measures.length + arrangements.length;
+  const span = widestSpan(screen, measures[0]?.id);
   return (
-    <Box component="table" sx={tableStyle}>
-      <thead>
-        <tr>
-          <th>{words.name}</th>
-          {measures.map((measure, i) => (
-            <ScoreHead key={measure.id} name={measure.name} withLine={i === 0} />
-          ))}
-          <th>{words.needs}</th>
-          {arrangements.map((each) => (
-            <th key={each.id}>{each.name}</th>
-          ))}
-          <th>{words.lastHere}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {students.map((student) => (
-          <Box
-            component="tr"
-            key={student.id}
-            sx={{ bgcolor: student.id === open ? "var(--z-ownWash)" : undefined }}
-          >
-            <td>
-              <ButtonBase onClick={() => onOpen(student.id)} sx={{ font: "inherit" }}>
-                <b>{student.givenName}</b>&nbsp;
-                <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-                  {student.familyName}
-                </Box>
-              </ButtonBase>
-            </td>
-            {measures.map((measure, i) => {
-              const score = byStudent.get(student.id)?.find((each) => each.measureId === measure.id);
-              return <ScoreCells key={measure.id} score={score} span={i === 0 ? span : undefined} />;
-            })}
-            <td>
-              {needsShown(student.needs).map((need) => (
-                <NeedMark key={need}>{need}</NeedMark>
-              ))}
-            </td>
-            {arrangements.map((each) => (
-              <td key={each.id}>
-                <GroupMenu student={student} arrangement={each} />
-              </td>
-            ))}
-            <Box component="td" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-              {student.lastHere
-                ? `${day(student.lastHere)} ${timeInZone(student.lastHere, zone)}`
-                : words.never}
-            </Box>
-          </Box>
-        ))}
-      </tbody>
+    <Box ref={scroller} sx={{ overflow: "auto", flex: 1, minWidth: 0 }} tabIndex={-1}>
+      <Box component="table" sx={tableStyle} aria-rowcount={screen.students.length + 1}>
+        <TableHead
+          screen={screen}
+          measures={measures}
+          arrangements={arrangements}
+          narrowing={narrowing}
+          selection={selection}
+        />
+        <tbody>
+          {above > 0 && <Gap height={above} columns={columns} />}
+          {shown.map((item) => {
+            const student = screen.students[item.index];
+            return (
+              student && (
+                <StudentRow
+                  key={student.id}
+                  place={item.index}
+                  student={student}
+                  measures={measures}
+                  arrangements={arrangements}
+                  span={span}
+                  open={student.id === open}
+                  onOpen={onOpen}
+                  selection={selection}
+                  now={classes?.now ?? ""}
+                  zone={classes?.zone ?? "UTC"}
+                />
+              )
+            );
+          })}
+          {below > 0 && <Gap height={below} columns={columns} />}
+        </tbody>
+      </Box>
     </Box>
   );
 }
 
-function ScoreHead({ name, withLine }: { name: string; withLine: boolean }) {
+function Gap({ height, columns }: { height: number; columns: number }) {
+  return (
+    <tr style={{ border: 0 }}>
+      <td colSpan={columns} style={{ height, padding: 0 }} />
+    </tr>
+  );
+}
+
+interface HeadProps {
+  screen: Schemas["StudentsShown"];
+  measures: Schemas["MeasureCard"][];
+  arrangements: Schemas["ArrangementShown"][];
+  narrowing: Narrowing;
+  selection: Selection;
+}
+
+function TableHead({ screen, measures, arrangements, narrowing, selection }: HeadProps) {
+  const { projector } = useFocus();
+  const all = screen.students.length > 0 && screen.students.every((each) => selection.has(each.id));
+  return (
+    <thead>
+      <tr>
+        <Box component="th" sx={{ width: 34 }}>
+          <input
+            type="checkbox"
+            aria-label={words.selectAll}
+            checked={all}
+            onChange={() => (all ? selection.clear() : selection.all())}
+          />
+        </Box>
+        <SortHead column="name" label={words.name} narrowing={narrowing} />
+        {measures.map((measure, i) => (
+          <MeasureHead key={measure.id} measure={measure} withLine={i === 0} narrowing={narrowing} />
+        ))}
+        {screen.needsShown && !projector && <th>{words.needs}</th>}
+        {arrangements.map((each) => (
+          <th key={each.id}>{each.name}</th>
+        ))}
+        <SortHead column="lastHere" label={words.lastHere} narrowing={narrowing} />
+      </tr>
+    </thead>
+  );
+}
+
+interface MeasureHeadProps {
+  measure: Schemas["MeasureCard"];
+  withLine: boolean;
+  narrowing: Narrowing;
+}
+
+function MeasureHead({ measure, withLine, narrowing }: MeasureHeadProps) {
   return (
     <>
-      <Box component="th" sx={{ "&&": { textAlign: "right" } }}>
-        {name}
-      </Box>
+      <SortHead column={`m${measure.id}`} label={measure.name} narrowing={narrowing} number />
       {withLine && <th>{words.since}</th>}
     </>
   );
 }
 
-/** How far the values of the student who changed most lie apart. */
-function widestSpan(scores: Schemas["Scores"], measureId: number | undefined): number {
-  const histories = scores.students.flatMap((each) =>
+interface SortProps {
+  column: string;
+  label: string;
+  narrowing: Narrowing;
+  number?: boolean;
+}
+
+function SortHead({ column, label, narrowing, number }: SortProps) {
+  const [, setSearch] = useSearchParams();
+  const sorted = (narrowing.sort ?? "name") === column;
+  const direction = narrowing.descending ? "descending" : "ascending";
+  return (
+    <Box
+      component="th"
+      aria-sort={sorted ? direction : "none"}
+      sx={{ "&&": { textAlign: number ? "right" : "left" } }}
+    >
+      <ButtonBase
+        aria-label={words.sortBy(label)}
+        onClick={() => setSearch((search) => changed(search, nextSort(narrowing, column)), { replace: true })}
+        sx={{ font: "inherit", fontWeight: 700 }}
+      >
+        {label}
+        {sorted && (narrowing.descending ? " ↓" : " ↑")}
+      </ButtonBase>
+    </Box>
+  );
+}
+
+/** How far the values of the student who changed most lie apart, so that steep is steep in every row. */
+function widestSpan(screen: Schemas["StudentsShown"], measureId: number | undefined): number {
+  const histories = screen.students.flatMap((each) =>
     each.scores.filter((score) => score.measureId === measureId).map((score) => score.history),
   );
   return Math.max(1, ...histories.map((values) => Math.max(...values) - Math.min(...values)));
-}
-
-/** @param span with a line over time beside the value */
-function ScoreCells({ score, span }: { score: Schemas["Score"] | undefined; span?: number }) {
-  return (
-    <>
-      <td className="number">{score ? <ScoreText score={score} /> : <Soft>{words.notAssessed}</Soft>}</td>
-      {span !== undefined && <td>{score && <Sparkline values={score.history} span={span} />}</td>}
-    </>
-  );
-}
-
-function ScoreText({ score }: { score: Schemas["Score"] }) {
-  return (
-    <>
-      {score.stale && (
-        <Tooltip title={words.staleHelp(score.takenOn)}>
-          <span>
-            <Soft>{words.stale} </Soft>
-          </span>
-        </Tooltip>
-      )}
-      {score.value} {score.band && <Soft>{score.band}</Soft>}
-    </>
-  );
-}
-
-function Soft({ children }: { children: React.ReactNode }) {
-  return (
-    <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-      {children}
-    </Box>
-  );
-}
-
-export function NeedMark({ children }: { children: string }) {
-  return (
-    <Box
-      component="span"
-      sx={{
-        border: "1px solid var(--z-line)",
-        borderRadius: "8px",
-        px: 0.75,
-        mr: 0.5,
-        fontSize: 12,
-        color: "var(--z-soft)",
-      }}
-    >
-      {children}
-    </Box>
-  );
 }

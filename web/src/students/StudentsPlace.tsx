@@ -1,64 +1,110 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import TextField from "@mui/material/TextField";
-import { useQuery } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
-import { Link } from "react-router";
-import { classesQuery, scoresQuery, studentsQuery } from "../api/queries";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { Link, useNavigate, useSearchParams } from "react-router";
+import { classesQuery, studentsScreenQuery } from "../api/queries";
+import { useSelection } from "../arrange/useSelection";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
+import { type KeyHint, useShowKeys } from "../shell/keyHints";
 import { Waiting } from "../shell/Waiting";
+import { MoreMenu } from "./MoreMenu";
+import { NarrowingBar } from "./NarrowingBar";
+import { narrowingOf, withGroup } from "./narrowing";
+import { SelectionBar } from "./SelectionBar";
 import { StudentPanel } from "./StudentPanel";
 import { StudentTable } from "./StudentTable";
+import { useTypedKeys } from "./useTypedKeys";
 import { words } from "./words";
 
+const keyHints: readonly KeyHint[] = [
+  [["Shift", "Ctrl"], words.keys.select],
+  [["E"], words.keys.scores],
+  [["/"], words.keys.find],
+];
+
 export default function StudentsPlace() {
-  const { classId, includes } = useFocus();
-  const students = useQuery(studentsQuery(classId)).data;
-  const scores = useQuery(scoresQuery(classId)).data;
-  const name = useQuery(classesQuery).data?.classes.find((each) => each.id === classId)?.name ?? "";
-  const [find, setFind] = useState("");
+  const focus = useFocus();
+  const [search] = useSearchParams();
+  const navigate = useNavigate();
+  const findField = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState<number | null>(null);
-  const shown = useMemo(
-    () =>
-      (students ?? []).filter(
-        (each) =>
-          includes(each.id) &&
-          `${each.givenName} ${each.familyName}`.toLowerCase().includes(find.trim().toLowerCase()),
-      ),
-    [students, includes, find],
+  const everyClass = search.get("all") === "true";
+  const narrowing = useMemo(
+    () => withGroup(narrowingOf(search), focus.group, focus.arrangement?.id),
+    [search, focus.group, focus.arrangement],
   );
-  if (!students || !scores) {
+  const screen = useQuery({
+    ...studentsScreenQuery(everyClass ? undefined : focus.classId, narrowing),
+    placeholderData: keepPreviousData,
+  }).data;
+  const classCard = useQuery(classesQuery).data?.classes.find((each) => each.id === focus.classId);
+  const ids = useMemo(() => (screen?.students ?? []).map((each) => each.id), [screen]);
+  const selection = useSelection(ids);
+  const selected = useMemo(() => ids.filter((id) => selection.ids.has(id)), [ids, selection.ids]);
+  useShowKeys(keyHints);
+  useTypedKeys({
+    e: () => navigate(`/classes/${focus.classId}/scores`),
+    "/": () => findField.current?.focus(),
+    escape: selection.clear,
+  });
+  // Another class, another selection.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only the change of class matters
+  useEffect(selection.clear, [everyClass]);
+  if (!screen || !classCard) {
     return <Waiting />;
   }
-  const opened = students.find((each) => each.id === open);
+  const opened = screen.students.find((each) => each.id === open);
   return (
-    <>
-      <PlaceHead title={name} about={words.students(students.length)}>
-        <TextField
-          placeholder={words.find}
-          value={find}
-          onChange={(event) => setFind(event.target.value)}
-          slotProps={{ htmlInput: { "aria-label": words.find } }}
-          sx={{ width: 160, "& input": { py: 0.6 } }}
-        />
-        {shown.length !== students.length && (
-          <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.shown(shown.length)}</Box>
-        )}
-        <Button component={Link} to={`/classes/${classId}/bring-in`} variant="contained">
-          {words.bringIn}
+    <Box
+      sx={{ display: "flex", flexDirection: "column", height: "100%", "@media print": { height: "auto" } }}
+    >
+      <PlaceHead title={everyClass ? words.classes : classCard.name} about={words.students(screen.total)}>
+        <Button component={Link} to={`/classes/${focus.classId}/scores`}>
+          {words.scores}
         </Button>
+        <Button aria-pressed={focus.projector} onClick={focus.toggleProjector}>
+          {focus.projector ? words.projectorOn : words.projector}
+        </Button>
+        <MoreMenu selected={selected} needs={screen.needsShown} mayChange={mayChange(classCard.role)} />
+        {mayChange(classCard.role) && (
+          <Button component={Link} to={`/classes/${focus.classId}/bring-in`} variant="contained">
+            {words.bringIn}
+          </Button>
+        )}
       </PlaceHead>
-      <Box sx={{ display: "flex", gap: 1.5, alignItems: "start" }}>
-        <Card sx={{ flex: 1, minWidth: 0, overflowX: "auto" }}>
-          {shown.length > 0 ? (
-            <StudentTable students={shown} scores={scores} open={open} onOpen={setOpen} />
+      <NarrowingBar screen={screen} findField={findField} />
+      <Box sx={{ display: "flex", gap: 1.5, flex: 1, minHeight: 0 }}>
+        <Card sx={{ flex: 1, minWidth: 0, overflow: "hidden", display: "flex" }}>
+          {screen.students.length > 0 ? (
+            <StudentTable
+              screen={screen}
+              narrowing={narrowing}
+              open={open}
+              onOpen={setOpen}
+              selection={selection}
+            />
           ) : (
-            <Box sx={{ p: 3 }}>{students.length === 0 ? words.nobody : words.nobodyShown}</Box>
+            <Box sx={{ p: 3 }}>{screen.total === 0 ? words.nobody : words.nobodyShown}</Box>
           )}
         </Card>
-        {opened && <StudentPanel key={opened.id} student={opened} onClose={() => setOpen(null)} />}
+        {opened && (
+          <StudentPanel key={opened.id} student={opened} screen={screen} onClose={() => setOpen(null)} />
+        )}
       </Box>
-    </>
+      {selected.length > 0 && (
+        <SelectionBar
+          selected={selected}
+          screen={screen}
+          archived={narrowing.archived === true}
+          onDone={selection.clear}
+        />
+      )}
+    </Box>
   );
+}
+
+function mayChange(role: string): boolean {
+  return role === "OWNER" || role === "CO_TEACHER";
 }

@@ -1,27 +1,27 @@
-import { describe, expect, it } from "vitest";
-import { needsShown, words } from "./words";
+import { expect, it } from "vitest";
+import { lastHere, needMark, words } from "./words";
 
-describe("needs as discreet marks", () => {
-  it("are none for a student without any", () => {
-    expect(needsShown(undefined)).toEqual([]);
-    expect(needsShown({ untimed: false, extraDays: 0 })).toEqual([]);
-  });
+const now = "2027-02-09T12:10:00Z";
 
-  it("show the factor, or that there is no limit", () => {
-    expect(needsShown({ timeFactor: 1.5, untimed: false, extraDays: 0 })).toEqual(["1.5×"]);
-    expect(needsShown({ timeFactor: 1.5, untimed: true, extraDays: 0 })).toEqual(["untimed"]);
+it("says of a need how much or which", () => {
+  expect(needMark({ support: "EXTENDED_TIME", amount: 1.5, detail: "" })).toEqual({
+    short: "1.5×",
+    full: "extended time",
   });
-
-  it("show extra days beside the time", () => {
-    expect(needsShown({ timeFactor: 2, untimed: false, extraDays: 2 })).toEqual(["2×", "+2 days"]);
-    expect(needsShown({ untimed: false, extraDays: 1 })).toEqual(["+1 day"]);
-  });
+  expect(needMark({ support: "EXTRA_DAYS", amount: 2, detail: "" }).short).toBe("+2 days");
+  expect(needMark({ support: "LANGUAGE_VERSION", detail: "Spanish" }).short).toBe("Spanish");
 });
 
-describe("the group chip", () => {
-  it("names student, arrangement and group for who cannot see it", () => {
-    expect(words.place("Umi", "Salt-marsh reading", "Reef")).toBe(
-      "Umi in Salt-marsh reading: Reef. Change group",
-    );
-  });
+it("says when somebody was last here, on the school's clocks", () => {
+  expect(lastHere(undefined, now, "America/Halifax")).toBe("never");
+  expect(lastHere("2027-02-09T12:04:00Z", now, "America/Halifax")).toBe("today 08:04");
+  // Two in the morning of the 9th by Greenwich is still the evening of the 8th at the school.
+  expect(lastHere("2027-02-09T02:00:00Z", now, "America/Halifax")).toBe("yesterday");
+  expect(lastHere("2027-02-05T14:00:00Z", now, "America/Halifax")).toBe("Fri");
+  expect(lastHere("2027-01-20T14:00:00Z", now, "America/Halifax")).toBe("20 Jan");
+});
+
+it("counts what happened", () => {
+  expect(words.movedMany(1, "Reef")).toBe("1 student placed in Reef.");
+  expect(words.archivedDone(3)).toBe("3 students archived. Nothing is lost.");
 });

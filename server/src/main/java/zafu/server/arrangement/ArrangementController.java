@@ -3,6 +3,7 @@ package zafu.server.arrangement;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -42,6 +43,9 @@ class ArrangementController {
             LocalDate endsOn,
             long measureId) {}
 
+    /** @param to absent while the student is in the group */
+    record GroupStay(String arrangement, String group, int look, Instant from, @Nullable Instant to) {}
+
     record MadeArrangement(long id) {}
 
     /**
@@ -54,6 +58,12 @@ class ArrangementController {
     @GetMapping("/api/classes/{classId}/arrangements")
     List<ArrangementCard> arrangements(@PathVariable long classId) {
         return service.cards(classId);
+    }
+
+    /** The groups a student is in and was in, newest first. */
+    @GetMapping("/api/students/{studentId}/groups")
+    List<GroupStay> groupsOf(@PathVariable long studentId) {
+        return service.groupsOf(studentId);
     }
 
     @PostMapping("/api/classes/{classId}/arrangements")

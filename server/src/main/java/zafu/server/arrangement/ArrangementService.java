@@ -1,5 +1,6 @@
 package zafu.server.arrangement;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -19,6 +20,7 @@ import zafu.server.arrangement.ArrangementController.Proposed;
 import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
+import zafu.server.roster.StudentAccess;
 
 /** Makes and shows arrangements. */
 @Service
@@ -33,6 +35,9 @@ class ArrangementService {
     private final Roster roster;
     private final ClassPermission permission;
     private final AuditTrail audit;
+    private final StudentAccess access;
+    private final MembershipRepository memberships;
+    private final ArrangementGroupRepository groupRows;
 
     ArrangementService(
             ArrangementRepository arrangements,
@@ -42,7 +47,10 @@ class ArrangementService {
             Measures measures,
             Roster roster,
             ClassPermission permission,
-            AuditTrail audit) {
+            AuditTrail audit,
+            StudentAccess access,
+            MembershipRepository memberships,
+            ArrangementGroupRepository groupRows) {
         this.arrangements = arrangements;
         this.groups = groups;
         this.reader = reader;
@@ -51,6 +59,9 @@ class ArrangementService {
         this.roster = roster;
         this.permission = permission;
         this.audit = audit;
+        this.access = access;
+        this.memberships = memberships;
+        this.groupRows = groupRows;
     }
 
     @Transactional(readOnly = true)
@@ -124,5 +135,33 @@ class ArrangementService {
         Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
         permission.requireSee(found.classId);
         return found;
+    }
+
+    @Transactional(readOnly = true)
+    List<ArrangementController.GroupStay> groupsOf(long studentId) {
+        access.requireSee(studentId);
+        List<Membership> all = memberships.findByStudentIdOrderById(studentId);
+        Map<Long, ArrangementGroup> named =
+                groupRows.findAllById(all.stream().map(each -> each.groupId).toList()).stream()
+                        .collect(Collectors.toMap(each -> each.id, each -> each));
+        Map<Long, String> arrangementNames =
+                arrangements
+                        .findAllById(
+                                all.stream().map(each -> each.arrangementId).toList())
+                        .stream()
+                        .collect(Collectors.toMap(each -> each.id, each -> each.name));
+        List<ArrangementController.GroupStay> stays = new ArrayList<>();
+        for (Membership each : all) {
+            ArrangementGroup group = named.get(each.groupId);
+            stays.add(
+                    0,
+                    new ArrangementController.GroupStay(
+                            arrangementNames.getOrDefault(each.arrangementId, ""),
+                            group.name,
+                            group.look,
+                            each.fromAt,
+                            each.toAt));
+        }
+        return stays;
     }
 }

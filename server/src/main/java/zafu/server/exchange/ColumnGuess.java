@@ -100,7 +100,7 @@ final class ColumnGuess {
         long words = sheet.rows().stream()
                 .filter(row -> ScoreText.read(row.cell(column)) instanceof ScoreText.Unreadable)
                 .count();
-        return numbers > 0 && words <= numbers / 4;
+        return (numbers > 0 || known.isPresent()) && words <= numbers / 4;
     }
 
     private ColumnUse scoreColumn(int column) {

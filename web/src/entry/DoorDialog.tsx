@@ -1,0 +1,117 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import TextField from "@mui/material/TextField";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../api/client";
+import { doorQuery } from "../api/queries";
+import { queryClient } from "../api/queryClient";
+import { useNotice } from "../shell/Notice";
+import { words } from "./words";
+
+/** The door of a class: open or closed, its code and password, and who asks. */
+export function DoorDialog({ classId, onClose }: { classId: number; onClose: () => void }) {
+  const door = useQuery(doorQuery(classId)).data;
+  const [password, setPassword] = useState("");
+  const set = useMutation({
+    mutationFn: (opened: boolean) =>
+      api.PUT("/api/classes/{classId}/door", {
+        params: { path: { classId } },
+        body: { opened, password: password || undefined },
+      }),
+    onSuccess: () => {
+      setPassword("");
+      queryClient.invalidateQueries({ queryKey: doorQuery(classId).queryKey });
+    },
+  });
+  if (!door) {
+    return null;
+  }
+  return (
+    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
+      <DialogTitle>{words.doorTitle}</DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2 }}>
+        <Box>{words.doorHelp}</Box>
+        {door.code && (
+          <Box>
+            {words.code}{" "}
+            <Box component="b" sx={{ fontSize: 22, letterSpacing: 2 }}>
+              {door.code}
+            </Box>{" "}
+            <Box component="span" sx={{ color: "var(--z-soft)" }}>
+              {door.opened ? words.isOpen : words.isClosed}
+            </Box>
+          </Box>
+        )}
+        <Box sx={{ display: "flex", gap: 1, alignItems: "start" }}>
+          <TextField
+            label={door.code ? words.newPassword : words.password}
+            helperText={set.error?.message ?? words.passwordHelp}
+            error={set.isError}
+            value={password}
+            onChange={(event) => setPassword(event.target.value)}
+          />
+          {door.opened ? (
+            <Button onClick={() => set.mutate(false)}>{words.close}</Button>
+          ) : (
+            <Button
+              variant="contained"
+              disabled={!door.code && password === ""}
+              onClick={() => set.mutate(true)}
+            >
+              {words.open}
+            </Button>
+          )}
+        </Box>
+        <Asking classId={classId} asking={door.asking} />
+        <Box>
+          <Button onClick={onClose}>{words.done}</Button>
+        </Box>
+      </DialogContent>
+    </Dialog>
+  );
+}
+
+function Asking({ classId, asking }: { classId: number; asking: Schemas["AskingShown"][] }) {
+  const tell = useNotice();
+  const decide = useMutation({
+    mutationFn: (asked: { who: Schemas["AskingShown"]; letIn: boolean }) => {
+      const path = { params: { path: { classId, requestId: asked.who.id } } };
+      return asked.letIn
+        ? api.POST("/api/classes/{classId}/door/{requestId}/let-in", path)
+        : api.POST("/api/classes/{classId}/door/{requestId}/turn-away", path);
+    },
+    onSuccess: (_, { who, letIn }) => {
+      queryClient.invalidateQueries({ queryKey: ["class", classId] });
+      if (letIn) {
+        tell(words.letInDone(who.givenName));
+      }
+    },
+    onError: (error) => tell(error.message),
+  });
+  return (
+    <Box component="section" aria-label={words.asking}>
+      <Box component="h3" sx={{ fontSize: 14 }}>
+        {words.asking}
+      </Box>
+      {asking.length === 0 && <Box sx={{ color: "var(--z-soft)" }}>{words.nobody}</Box>}
+      {asking.map((who) => (
+        <Box key={who.id} sx={{ display: "flex", gap: 1, alignItems: "center", py: 0.5 }}>
+          <Box sx={{ flex: 1 }}>
+            <b>{who.givenName}</b> {who.familyName}{" "}
+            {who.known && (
+              <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+                {words.known}
+              </Box>
+            )}
+          </Box>
+          <Button onClick={() => decide.mutate({ who, letIn: true })}>{words.letIn}</Button>
+          <Button onClick={() => decide.mutate({ who, letIn: false })}>{words.turnAway}</Button>
+        </Box>
+      ))}
+    </Box>
+  );
+}

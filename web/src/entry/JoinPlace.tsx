@@ -1,0 +1,94 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { Link } from "react-router";
+import { api, data, type Schemas } from "../api/client";
+import { Card } from "../shell/Card";
+import { Mark } from "../shell/Mark";
+import { words } from "./words";
+
+/** Where somebody without an entry code asks to join a class. */
+export default function JoinPlace() {
+  const [token, setToken] = useState<string | null>(null);
+  return (
+    <Box component="main" sx={{ minHeight: "100%", display: "grid", placeItems: "center", p: 2 }}>
+      <Card sx={{ p: 4, width: 420, maxWidth: "100%", display: "grid", gap: 2.25, fontSize: 17 }}>
+        <Box sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
+          <Mark size={40} />
+          <Box component="h1" sx={{ fontSize: 24 }}>
+            {words.joinTitle}
+          </Box>
+        </Box>
+        {token ? <WaitToBeLetIn token={token} /> : <Ask onAsked={setToken} />}
+      </Card>
+    </Box>
+  );
+}
+
+function Ask({ onAsked }: { onAsked: (token: string) => void }) {
+  const join = useMutation({
+    mutationFn: (fields: FormData) => {
+      const text = (name: string) => String(fields.get(name) ?? "").trim();
+      return data<Schemas["JoinToken"]>(
+        api.POST("/api/join", {
+          body: {
+            code: text("code"),
+            password: text("password"),
+            givenName: text("givenName"),
+            familyName: text("familyName"),
+          },
+        }),
+      );
+    },
+    onSuccess: (asked) => onAsked(asked.token),
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    join.mutate(new FormData(event.currentTarget));
+  };
+  return (
+    <Box component="form" onSubmit={submit} sx={{ display: "grid", gap: 2 }}>
+      <Box sx={{ color: "var(--z-soft)" }}>{words.joinHelp}</Box>
+      <TextField name="code" label={words.code} required autoFocus autoComplete="off" />
+      <TextField name="password" label={words.password} required autoComplete="off" />
+      <TextField name="givenName" label={words.givenName} required autoComplete="off" />
+      <TextField name="familyName" label={words.familyName} autoComplete="off" />
+      {join.error && (
+        <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
+          {join.error.message}
+        </Box>
+      )}
+      <Button type="submit" variant="contained" size="large" disabled={join.isPending}>
+        {words.ask}
+      </Button>
+      <Link to="/">{words.back}</Link>
+    </Box>
+  );
+}
+
+function WaitToBeLetIn({ token }: { token: string }) {
+  const state = useQuery({
+    queryKey: ["join", token],
+    queryFn: () => data(api.GET("/api/join/{token}", { params: { path: { token } } })),
+    refetchInterval: (query) => (query.state.data?.state === "WAITING" ? 2_000 : false),
+  }).data;
+  if (state?.state === "TURNED_AWAY") {
+    return <Box role="alert">{words.turnedAway}</Box>;
+  }
+  if (state?.state === "LET_IN" && state.entryCode) {
+    return (
+      <Box role="status" sx={{ display: "grid", gap: 2 }}>
+        {words.in}
+        <Box component="b" sx={{ fontSize: 32, letterSpacing: 3, textAlign: "center" }}>
+          {state.entryCode.slice(0, 4)}-{state.entryCode.slice(4)}
+        </Box>
+        <Button component="a" href={`/#${state.entryCode}`} variant="contained" size="large">
+          {words.go}
+        </Button>
+      </Box>
+    );
+  }
+  return <Box role="status">{words.waiting}</Box>;
+}

@@ -1,0 +1,59 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { measuresQuery } from "../api/queries";
+import { Card } from "../shell/Card";
+import { CutsDialog } from "./CutsDialog";
+import { MeasureDialog } from "./MeasureDialog";
+import { words } from "./words";
+
+type Measure = Schemas["MeasureCard"];
+
+/** The scales that scores are taken on. */
+export function MeasuresPart() {
+  const measures = useQuery(measuresQuery).data ?? [];
+  const [editing, setEditing] = useState<Measure | "new" | null>(null);
+  const [cutting, setCutting] = useState<Measure | null>(null);
+  return (
+    <>
+      <Box sx={{ mb: 1.5 }}>
+        <Button variant="contained" onClick={() => setEditing("new")}>
+          {words.newMeasure}
+        </Button>
+      </Box>
+      <Card component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+        {measures.map((measure) => (
+          <Box
+            component="li"
+            key={measure.id}
+            sx={{
+              display: "flex",
+              gap: 2,
+              alignItems: "center",
+              px: 2,
+              py: 1,
+              borderTop: "1px solid var(--z-line)",
+            }}
+          >
+            <Box sx={{ flex: 1, opacity: measure.archived ? 0.7 : 1 }}>
+              <b>{measure.name}</b>{" "}
+              <Box component="span" sx={{ color: "var(--z-soft)" }}>
+                {words.scale(measure)} · {words.counts(measure)}
+                {measure.standardError !== undefined && ` · ± ${measure.standardError}`}
+                {measure.archived && ` · ${words.archived}`}
+              </Box>
+            </Box>
+            <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>
+            <Button onClick={() => setEditing(measure)}>{words.change}</Button>
+          </Box>
+        ))}
+      </Card>
+      {editing && (
+        <MeasureDialog measure={editing === "new" ? undefined : editing} onClose={() => setEditing(null)} />
+      )}
+      {cutting && <CutsDialog measure={cutting} onClose={() => setCutting(null)} />}
+    </>
+  );
+}

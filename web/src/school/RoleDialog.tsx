@@ -1,0 +1,77 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../api/client";
+import { schoolClassesQuery } from "../api/queries";
+import { queryClient } from "../api/queryClient";
+import { words } from "./words";
+
+type Role = Schemas["RoleEdit"]["role"];
+
+/** Makes an adult something to a class. */
+export function RoleDialog({ adult, onClose }: { adult: Schemas["AdultShown"]; onClose: () => void }) {
+  const classes = useQuery(schoolClassesQuery).data ?? [];
+  const [classId, setClassId] = useState("");
+  const [role, setRole] = useState<Role>("CO_TEACHER");
+  const give = useMutation({
+    mutationFn: () =>
+      api.PUT("/api/classes/{classId}/adults/{adultId}", {
+        params: { path: { classId: Number(classId), adultId: adult.id } },
+        body: { role },
+      }),
+    onSuccess: () => {
+      queryClient.invalidateQueries({ queryKey: ["school"] });
+      queryClient.invalidateQueries({ queryKey: ["classes"] });
+      onClose();
+    },
+  });
+  return (
+    <Dialog open onClose={onClose}>
+      <DialogTitle>{adult.displayName}</DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2, width: 360 }}>
+        <TextField
+          select
+          label={words.classLabel}
+          value={classId}
+          onChange={(event) => setClassId(event.target.value)}
+          sx={{ mt: 1 }}
+        >
+          {classes.map((each) => (
+            <MenuItem key={each.id} value={each.id}>
+              {each.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          select
+          label={words.role}
+          value={role}
+          onChange={(event) => setRole(event.target.value as Role)}
+        >
+          {(Object.keys(words.roles) as Role[]).map((each) => (
+            <MenuItem key={each} value={each}>
+              {words.roles[each]}
+            </MenuItem>
+          ))}
+        </TextField>
+        {give.error && (
+          <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
+            {give.error.message}
+          </Box>
+        )}
+        <Box sx={{ display: "flex", gap: 1 }}>
+          <Button variant="contained" disabled={classId === ""} onClick={() => give.mutate()}>
+            {words.keep}
+          </Button>
+          <Button onClick={onClose}>{words.cancel}</Button>
+        </Box>
+      </DialogContent>
+    </Dialog>
+  );
+}

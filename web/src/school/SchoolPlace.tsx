@@ -1,0 +1,56 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useQuery } from "@tanstack/react-query";
+import { Link, NavLink, useParams } from "react-router";
+import { classesQuery } from "../api/queries";
+import { PlaceHead } from "../shell/Card";
+import { Waiting } from "../shell/Waiting";
+import { AdultsPart } from "./AdultsPart";
+import { CalendarPart } from "./CalendarPart";
+import { ListsPart } from "./ListsPart";
+import { MeasuresPart } from "./MeasuresPart";
+import { words } from "./words";
+
+const parts = ["measures", "adults", "calendar", "lists"] as const;
+
+/** What belongs to the whole school: measures, adults, the calendar, lists that come and go. */
+export default function SchoolPlace() {
+  const classes = useQuery(classesQuery).data;
+  const part = useParams().part ?? "measures";
+  if (!classes) {
+    return <Waiting />;
+  }
+  return (
+    <Box component="main" sx={{ maxWidth: 1180, mx: "auto", px: 2.5, pb: 4 }}>
+      <PlaceHead title={classes.school || words.title}>
+        <Button variant="text" component={Link} to="/">
+          {words.back}
+        </Button>
+      </PlaceHead>
+      <Box component="nav" sx={{ display: "flex", gap: 2.5, borderBottom: "1px solid var(--z-line)", mb: 2 }}>
+        {parts.map((each) => (
+          <Box
+            key={each}
+            component={NavLink}
+            to={`/school/${each}`}
+            aria-current={each === part ? "page" : undefined}
+            sx={{
+              color: "var(--z-ink)",
+              textDecoration: "none",
+              pb: 0.75,
+              fontWeight: each === part ? 700 : 400,
+              borderBottom: `3px solid ${each === part ? "var(--z-action)" : "transparent"}`,
+            }}
+          >
+            {words.parts[each]}
+          </Box>
+        ))}
+      </Box>
+      {part === "measures" && <MeasuresPart />}
+      {part !== "measures" && !classes.administrator && <Box>{words.administrators}</Box>}
+      {part === "adults" && classes.administrator && <AdultsPart />}
+      {part === "calendar" && classes.administrator && <CalendarPart />}
+      {part === "lists" && classes.administrator && <ListsPart />}
+    </Box>
+  );
+}

@@ -1,0 +1,170 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useMutation } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { api, type Schemas } from "../api/client";
+import { useNotice } from "../shell/Notice";
+import { supportName } from "../students/words";
+import { refreshNeeds } from "./NeedsPart";
+import { words } from "./words";
+
+type Support = Schemas["NewAccommodation"]["support"];
+type WorkKind = Schemas["NewAccommodation"]["works"][number];
+
+const supports: Support[] = [
+  "EXTENDED_TIME",
+  "UNTIMED",
+  "EXTRA_DAYS",
+  "BREAKS",
+  "READ_ALOUD",
+  "LARGE_TEXT",
+  "FEWER_CHOICES",
+  "FEWER_QUESTIONS",
+  "SEPARATE_PLACE",
+  "LANGUAGE_VERSION",
+  "TOOL",
+];
+
+const usual: Partial<Record<Support, string>> = {
+  EXTENDED_TIME: "1.5",
+  EXTRA_DAYS: "1",
+  BREAKS: "10",
+  FEWER_CHOICES: "3",
+  FEWER_QUESTIONS: "75",
+};
+
+interface Props {
+  studentId: number;
+  plans: Schemas["PlanShown"][];
+  onClose: () => void;
+}
+
+/** Grants a student something: what, how much, for which work, from when to when. */
+export function GrantDialog({ studentId, plans, onClose }: Props) {
+  const [support, setSupport] = useState<Support>("EXTENDED_TIME");
+  const [works, setWorks] = useState<WorkKind[]>([]);
+  const tell = useNotice();
+  const grant = useMutation({
+    mutationFn: (body: Schemas["NewAccommodation"]) =>
+      api.POST("/api/students/{studentId}/accommodations", { params: { path: { studentId } }, body }),
+    onSuccess: () => {
+      refreshNeeds(studentId);
+      tell(words.granted(supportName(support)));
+      onClose();
+    },
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    grant.mutate(asked(new FormData(event.currentTarget), support, works));
+  };
+  const amountLabel = words.amount[support];
+  const detailLabel = words.detail[support];
+  return (
+    <Dialog open onClose={onClose}>
+      <DialogTitle>{words.addNeed.replace("…", "")}</DialogTitle>
+      <DialogContent>
+        <Box component="form" onSubmit={submit} sx={{ display: "grid", gap: 1.75, pt: 1, width: 380 }}>
+          <TextField
+            select
+            label={words.support}
+            value={support}
+            onChange={(event) => setSupport(event.target.value as Support)}
+          >
+            {supports.map((each) => (
+              <MenuItem key={each} value={each}>
+                {supportName(each)}
+              </MenuItem>
+            ))}
+          </TextField>
+          {amountLabel && (
+            <TextField
+              key={support}
+              name="amount"
+              label={amountLabel}
+              defaultValue={usual[support]}
+              required
+            />
+          )}
+          {detailLabel && <TextField key={support} name="detail" label={detailLabel} required />}
+          <TextField
+            select
+            label={words.works}
+            helperText={words.worksHelp}
+            value={works}
+            onChange={(event) => setWorks(event.target.value as unknown as WorkKind[])}
+            slotProps={{ select: { multiple: true } }}
+          >
+            {(Object.keys(words.workKinds) as WorkKind[]).map((kind) => (
+              <MenuItem key={kind} value={kind}>
+                {words.workKinds[kind]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField name="subjects" label={words.subjects} helperText={words.subjectsHelp} />
+          <Box sx={{ display: "flex", gap: 1.5 }}>
+            <Day name="from" label={words.fromDay} />
+            <Day name="to" label={words.toDay} />
+          </Box>
+          <TextField name="source" label={words.source} />
+          {plans.length > 0 && (
+            <TextField select name="planId" label={words.plan} defaultValue="">
+              <MenuItem value="">{words.noPlan}</MenuItem>
+              {plans.map((plan) => (
+                <MenuItem key={plan.id} value={plan.id}>
+                  {plan.kind}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+          {grant.error && (
+            <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
+              {grant.error.message}
+            </Box>
+          )}
+          <Box sx={{ display: "flex", gap: 1 }}>
+            <Button type="submit" variant="contained" disabled={grant.isPending}>
+              {words.keep}
+            </Button>
+            <Button onClick={onClose}>{words.cancel}</Button>
+          </Box>
+        </Box>
+      </DialogContent>
+    </Dialog>
+  );
+}
+
+export function Day({ name, label }: { name: string; label: string }) {
+  return (
+    <TextField
+      name={name}
+      label={label}
+      type="date"
+      slotProps={{ inputLabel: { shrink: true } }}
+      sx={{ flex: 1 }}
+    />
+  );
+}
+
+function asked(fields: FormData, support: Support, works: WorkKind[]): Schemas["NewAccommodation"] {
+  const text = (name: string) => String(fields.get(name) ?? "").trim();
+  const amount = text("amount").replace(",", ".");
+  return {
+    support,
+    works,
+    amount: amount === "" ? undefined : Number(amount),
+    detail: text("detail"),
+    subjects: text("subjects")
+      .split(",")
+      .map((each) => each.trim())
+      .filter(Boolean),
+    from: text("from") || undefined,
+    to: text("to") || undefined,
+    source: text("source"),
+    planId: text("planId") ? Number(text("planId")) : undefined,
+  };
+}
