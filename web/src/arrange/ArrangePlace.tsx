@@ -11,13 +11,14 @@ import dayjs from "dayjs";
 import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
-import { classesQuery, measuresQuery } from "../api/queries";
+import { classesQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { day } from "../shell/dates";
 import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { useNotice } from "../shell/Notice";
+import { useMeasuresToChoose } from "./useMeasuresToChoose";
 import { words } from "./words";
 
 export default function ArrangePlace() {
@@ -68,7 +69,7 @@ export default function ArrangePlace() {
 
 function NewArrangement({ onClose }: { onClose: () => void }) {
   const { classId } = useFocus();
-  const measures = useQuery(measuresQuery).data ?? [];
+  const measures = useMeasuresToChoose();
   const now = useQuery(classesQuery).data?.now;
   const navigate = useNavigate();
   const tell = useNotice();

@@ -9,7 +9,7 @@ import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
-import { measuresQuery } from "../api/queries";
+import { useMeasuresToChoose } from "./useMeasuresToChoose";
 import { words } from "./words";
 
 type Asked = Schemas["ProposalAsked"];
@@ -70,7 +70,7 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
 }
 
 function Choices({ asked, onChange }: { asked: Asked; onChange: (asked: Asked) => void }) {
-  const measures = useQuery(measuresQuery).data ?? [];
+  const measures = useMeasuresToChoose();
   const number = (label: string, field: "groups" | "smallest" | "largest") => (
     <TextField
       type="number"

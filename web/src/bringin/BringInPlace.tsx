@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import dayjs from "dayjs";
 import { useEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, data, filePart, type Schemas } from "../api/client";
@@ -9,6 +8,7 @@ import { classesQuery, measuresQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
+import { Waiting } from "../shell/Waiting";
 import { ColumnMap } from "./ColumnMap";
 import { FileField } from "./FileField";
 import { useUndoImport } from "./ImportList";
@@ -35,15 +35,25 @@ function take(file: File, wanted: Wanted) {
 }
 
 export default function BringInPlace() {
+  const classes = useQuery(classesQuery).data;
+  if (!classes) {
+    return <Waiting />;
+  }
+  const today = new Intl.DateTimeFormat("en-CA", { timeZone: classes.zone }).format(new Date(classes.now));
+  return <BringIn today={today} />;
+}
+
+/** @param today the school's day, which scores are of unless said otherwise */
+function BringIn({ today }: { today: string }) {
   const { classId } = useParams();
   const [file, setFile] = useState<File | null>(null);
   const [wanted, setWanted] = useState<Wanted>({
     classId: classId ? Number(classId) : undefined,
     className: "",
     grade: 5,
-    takenOn: dayjs(useQuery(classesQuery).data?.now).format("YYYY-MM-DD"),
+    takenOn: today,
   });
-  const measures = useQuery(measuresQuery).data ?? [];
+  const measures = (useQuery(measuresQuery).data ?? []).filter((each) => !each.archived);
   const navigate = useNavigate();
   const tell = useNotice();
   const undo = useUndoImport();

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
-import { changeKinds, words } from "./words";
+import { changeKind, words } from "./words";
 
 /** What a list would change: counted by kind, then one by one, then what cannot be used. */
 export function Changes({ preview }: { preview: Schemas["BundlePreview"] }) {
@@ -12,7 +12,7 @@ export function Changes({ preview }: { preview: Schemas["BundlePreview"] }) {
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }} role="status">
         {preview.counts.map((each) => (
           <Box key={each.kind} sx={{ bgcolor: "var(--z-sunk)", borderRadius: 99, px: 1.5, py: 0.25 }}>
-            <b>{each.count}</b> {changeKinds[each.kind]}
+            <b>{each.count}</b> {changeKind(each.kind, each.count)}
           </Box>
         ))}
       </Box>
@@ -47,7 +47,7 @@ export function Changes({ preview }: { preview: Schemas["BundlePreview"] }) {
                 sx={{ borderTop: "1px solid var(--z-line)" }}
               >
                 <Box component="td" sx={{ color: "var(--z-soft)", width: 190 }}>
-                  {changeKinds[change.kind]}
+                  {changeKind(change.kind, 1)}
                 </Box>
                 <td>
                   <b>{change.who}</b> {change.detail}

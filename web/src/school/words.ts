@@ -115,22 +115,28 @@ export const words = {
   past: "What came into the whole school",
 };
 
-export const changeKinds: Record<Kind, string> = {
-  NEW_TERM: "new terms",
-  NEW_CLASS: "new classes",
-  CLASS_LINKED: "classes recognised",
-  CLASS_RENAMED: "classes renamed",
-  NEW_STUDENT: "new students",
-  STUDENT_LINKED: "students recognised",
-  STUDENT_CHANGED: "students changed",
-  STUDENT_BACK: "students come back",
-  STUDENT_GONE: "students gone",
-  JOINS_CLASS: "join a class",
-  LEAVES_CLASS: "leave a class",
-  NEW_ADULT: "new adults",
-  ROLE_GIVEN: "adults given a class",
-  NEW_MEASURE: "new measures",
-  SCORES: "scores",
-  NEED_GRANTED: "needs granted",
-  NEED_ENDED: "needs ended",
+const changeKinds: Record<Kind, readonly [one: string, many: string]> = {
+  NEW_TERM: ["new term", "new terms"],
+  NEW_CLASS: ["new class", "new classes"],
+  CLASS_LINKED: ["class recognised", "classes recognised"],
+  CLASS_RENAMED: ["class renamed", "classes renamed"],
+  CLASS_BACK: ["class comes back", "classes come back"],
+  NEW_STUDENT: ["new student", "new students"],
+  STUDENT_LINKED: ["student recognised", "students recognised"],
+  STUDENT_CHANGED: ["student changed", "students changed"],
+  STUDENT_BACK: ["student comes back", "students come back"],
+  STUDENT_GONE: ["student gone", "students gone"],
+  JOINS_CLASS: ["joins a class", "join a class"],
+  LEAVES_CLASS: ["leaves a class", "leave a class"],
+  NEW_ADULT: ["new adult", "new adults"],
+  ROLE_GIVEN: ["adult given a class", "adults given a class"],
+  NEW_MEASURE: ["new measure", "new measures"],
+  SCORES: ["score", "scores"],
+  NEED_GRANTED: ["need granted", "needs granted"],
+  NEED_ENDED: ["need ended", "needs ended"],
 };
+
+/** What a kind of change is called, of one or of many. */
+export function changeKind(kind: Kind, count: number): string {
+  return changeKinds[kind][count === 1 ? 0 : 1];
+}

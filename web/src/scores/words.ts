@@ -13,5 +13,5 @@ export const words = {
   kept: (count: number) => `${plural(count, "score")} kept`,
   wrong: (count: number) => `${plural(count, "cell")} not kept`,
   nobody: "No student in this class yet.",
-  keys: { move: "move", down: "next below", paste: "paste a column", undo: "undo" },
+  keys: { move: "move", down: "below", paste: "paste", undo: "undo" },
 };

@@ -19,18 +19,22 @@ export function Card(props: BoxProps) {
 export function PlaceHead({
   title,
   about,
+  between,
   children,
 }: {
   title: string;
   about?: string;
+  /** What stands beside the name rather than at the right. */
+  between?: BoxProps["children"];
   children?: BoxProps["children"];
 }) {
   return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, minHeight: 48, flexWrap: "wrap" }}>
+    <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, minHeight: 48, py: 0.5, flexWrap: "wrap" }}>
       <Box component="h1" sx={{ fontSize: 19, fontWeight: 700 }}>
         {title}
       </Box>
       {about && <Box sx={{ color: "var(--z-soft)" }}>{about}</Box>}
+      {between}
       <Box className="no-print" sx={{ marginLeft: "auto", display: "flex", alignItems: "center", gap: 1.25 }}>
         {children}
       </Box>

@@ -44,11 +44,21 @@ export function EntryCode({ student, mayChange }: Props) {
       )}
       {mayChange && (
         <>
-          <Button variant="text" size="small" onClick={() => change.mutate("RENEW")}>
+          <Button
+            variant="text"
+            size="small"
+            sx={{ minWidth: 0, whiteSpace: "nowrap" }}
+            onClick={() => change.mutate("RENEW")}
+          >
             {words.newCode}
           </Button>
           {code && (
-            <Button variant="text" size="small" onClick={() => change.mutate("REVOKE")}>
+            <Button
+              variant="text"
+              size="small"
+              sx={{ minWidth: 0, whiteSpace: "nowrap" }}
+              onClick={() => change.mutate("REVOKE")}
+            >
               {words.revoke}
             </Button>
           )}

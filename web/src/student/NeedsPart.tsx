@@ -113,7 +113,7 @@ function Accommodation({ studentId, granted, mayChange }: GrantedProps) {
     <Box sx={{ display: "flex", alignItems: "baseline", gap: 1, opacity: granted.inForce ? 1 : 0.75 }}>
       <Box sx={{ flex: 1 }}>
         {said.full}
-        {said.short !== said.full && ` ${said.short}`}{" "}
+        {said.much && ` ${said.much}`}{" "}
         <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
           {limits.join(" · ")}
         </Box>

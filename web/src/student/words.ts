@@ -9,7 +9,7 @@ export const words = {
   bringBack: "Bring back",
   archived: (name: string) => `${name} is archived. Nothing is lost.`,
   back: (name: string) => `${name} is back.`,
-  code: "entry code",
+  code: "code",
   noCode: "no entry code",
   newCode: "New code",
   revoke: "Revoke",

@@ -14,7 +14,8 @@ interface Props {
 /** One thing to narrow by: a chip that opens what there is to choose. */
 export function ChoiceChip({ what, value, choices, onChange }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  if (choices.length === 0 && value === undefined) {
+  // With one choice for everybody there is nothing to narrow.
+  if (choices.length < 2 && value === undefined) {
     return null;
   }
   const chosen = choices.find((each) => each.value === value);

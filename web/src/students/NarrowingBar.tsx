@@ -35,7 +35,7 @@ export function NarrowingBar({ screen, findField }: Props) {
   return (
     <Box
       className="no-print"
-      sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap", pb: 1.25 }}
+      sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}
       role="search"
     >
       {classes.length > 1 && (
@@ -104,7 +104,7 @@ export function NarrowingBar({ screen, findField }: Props) {
         onChange={(event) => change({ text: event.target.value })}
         autoFocus={search.get("text") !== null}
         slotProps={{ htmlInput: { "aria-label": words.find } }}
-        sx={{ width: 170, "& input": { py: 0.6 } }}
+        sx={{ width: 165, "& input": { py: 0.6 } }}
       />
       <SavedMenu search={search} onChoose={(query) => setSearch(new URLSearchParams(query))} />
       {(narrowed || screen.students.length !== screen.total) && (

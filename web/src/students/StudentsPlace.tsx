@@ -60,7 +60,11 @@ export default function StudentsPlace() {
     <Box
       sx={{ display: "flex", flexDirection: "column", height: "100%", "@media print": { height: "auto" } }}
     >
-      <PlaceHead title={everyClass ? words.classes : classCard.name} about={words.students(screen.total)}>
+      <PlaceHead
+        title={everyClass ? words.classes : classCard.name}
+        about={words.students(screen.total)}
+        between={<NarrowingBar screen={screen} findField={findField} />}
+      >
         <Button component={Link} to={`/classes/${focus.classId}/scores`}>
           {words.scores}
         </Button>
@@ -74,7 +78,6 @@ export default function StudentsPlace() {
           </Button>
         )}
       </PlaceHead>
-      <NarrowingBar screen={screen} findField={findField} />
       <Box sx={{ display: "flex", gap: 1.5, flex: 1, minHeight: 0 }}>
         <Card sx={{ flex: 1, minWidth: 0, overflow: "hidden", display: "flex" }}>
           {screen.students.length > 0 ? (

@@ -7,8 +7,10 @@ it("says of a need how much or which", () => {
   expect(needMark({ support: "EXTENDED_TIME", amount: 1.5, detail: "" })).toEqual({
     short: "1.5×",
     full: "extended time",
+    much: "1.5×",
   });
   expect(needMark({ support: "EXTRA_DAYS", amount: 2, detail: "" }).short).toBe("+2 days");
+  expect(needMark({ support: "READ_ALOUD", detail: "" })).toMatchObject({ short: "aloud", much: "" });
   expect(needMark({ support: "LANGUAGE_VERSION", detail: "Spanish" }).short).toBe("Spanish");
 });
 

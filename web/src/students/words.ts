@@ -108,9 +108,14 @@ const full: Record<Mark["support"], string> = {
   TOOL: "a tool allowed",
 };
 
-/** A need as a discreet mark, and as it is called in full. */
-export function needMark(mark: Mark): { short: string; full: string } {
-  return { short: short[mark.support](mark), full: full[mark.support] };
+/** A need as a discreet mark, as it is called in full, and how much or which, where it has that. */
+export function needMark(mark: Mark): { short: string; full: string; much: string } {
+  const said = short[mark.support](mark);
+  return {
+    short: said,
+    full: full[mark.support],
+    much: mark.amount !== undefined || mark.detail !== "" ? said : "",
+  };
 }
 
 export function supportName(support: Mark["support"]): string {

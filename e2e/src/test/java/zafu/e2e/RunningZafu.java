@@ -12,6 +12,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import zafu.server.ZafuApplication;
 import zafu.server.platform.TravellingClock;
+import zafu.server.standin.SchoolSystemStandIn;
 
 /** The application, started once in this JVM and shared by all tests; its clock is ours to move. */
 final class RunningZafu {
@@ -58,6 +59,11 @@ final class RunningZafu {
 
     TravellingClock clock() {
         return context.getBean(TravellingClock.class);
+    }
+
+    /** The school's information system that ships with the demo. */
+    SchoolSystemStandIn schoolSystem() {
+        return context.getBean(SchoolSystemStandIn.class);
     }
 
     /** The entry code that the demo printed for a student. */

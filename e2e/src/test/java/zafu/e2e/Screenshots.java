@@ -2,6 +2,7 @@ package zafu.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 
 /** Takes the pictures of docs/screenshots from the demo, its clock standing. Started by ./zafu screenshots. */
@@ -31,6 +32,25 @@ final class Screenshots {
         try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
             window.text("Tideline reading scale").waitFor();
             window.picture(folder.resolve("students.png"));
+            window.button("Umi Ilves").click();
+            window.button("Show the detail").click();
+            window.text("extended time").first().waitFor();
+            window.button("Show the detail")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+            window.page().locator("aside").evaluate("panel => panel.scrollTop = 260");
+            window.picture(folder.resolve("student.png"));
+            window.go("/classes/1/scores");
+            window.field("Day").fill("2027-02-02");
+            window.field("Words per minute of Bodhi Marrow").fill("251");
+            window.page().keyboard().press("Enter");
+            window.text("1 cell not kept").waitFor();
+            window.picture(folder.resolve("scores.png"));
+            window.go("/school/lists");
+            window.button("Ask now").click();
+            window.text("student changed").first().waitFor();
+            window.picture(folder.resolve("school-lists.png"));
+            window.go("/classes/1/students");
+            window.text("Tideline reading scale").waitFor();
             window.link("Bring in…").click();
             window.page().getByLabel("Choose a file…").setInputFiles(Path.of("e2e/src/test/resources/6-osprey.csv"));
             window.text("1 row with a problem").waitFor();

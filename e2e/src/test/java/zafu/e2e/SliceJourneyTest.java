@@ -66,7 +66,7 @@ class SliceJourneyTest {
         teacher.field("Day of the scores").fill("2027-02-02");
         page.getByLabel("Tideline: largest value").fill("1200");
         Accessibility.check(page);
-        teacher.button("Take 26 students").click();
+        teacher.button("Take 26 rows").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("6 Osprey")))
                 .isVisible();
         assertThat(page.getByRole(AriaRole.ROW)).hasCount(27);
@@ -91,10 +91,9 @@ class SliceJourneyTest {
 
     private void giveMoreTimeTo(String student) {
         row(student).getByRole(AriaRole.BUTTON).first().click();
-        teacher.field("Time").click();
-        teacher.page()
-                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("1.5×"))
-                .click();
+        teacher.button("Show the detail").click();
+        teacher.button("Grant something…").click();
+        teacher.field("times the usual time").fill("1.5");
         teacher.button("Keep").click();
         assertThat(row(student)).containsText("1.5×");
     }

@@ -79,7 +79,7 @@ class EntryCards {
             for (int row = 0; row < page.size(); row += ACROSS) {
                 pages.append("<tr>");
                 for (int column = row; column < row + ACROSS; column++) {
-                    pages.append("<td>")
+                    pages.append("<td class='cell'>")
                             .append(column < page.size() ? card(page.get(column), home) : "")
                             .append("</td>");
                 }
@@ -95,7 +95,7 @@ class EntryCards {
         return "@page { size: " + paper + "; margin: 8mm 10mm; } body { margin: 0; color: #2E1F38; }"
                 + ".page { width: 100%; border-collapse: collapse; page-break-after: always; table-layout: fixed; }"
                 + ".page:last-child { page-break-after: auto; }"
-                + ".page > tbody > tr > td { height: 62mm; border: 0.3mm dashed #6B5E72; padding: 5mm; vertical-align: middle; }"
+                + ".cell { height: 60mm; width: 50%; border: 0.3mm dashed #6B5E72; padding: 5mm; vertical-align: middle; }"
                 + ".card { width: 100%; } .card td { vertical-align: middle; }"
                 + ".school { font-size: 9pt; color: #6B5E72; } .name { font-size: 17pt; font-weight: bold; }"
                 + ".code { font-size: 19pt; font-weight: bold; letter-spacing: 1pt; padding-top: 3mm; }"

@@ -10,6 +10,7 @@ public enum Changed {
     TAKEN_OUT,
     CLASS_MADE,
     CLASS_RENAMED,
+    CLASS_BROUGHT_BACK,
     MEASURE_MADE,
     NEED_GRANTED,
     NEED_ENDED,

@@ -84,7 +84,7 @@ final class DelimitedText {
     }
 
     private static List<String> cells(CSVRecord record) {
-        return record.stream().map(DelimitedText::plain).toList();
+        return record.stream().map(cell -> OutTable.asItWas(plain(cell))).toList();
     }
 
     /** One spelling for every accent, one blank for every line break or run of blanks. */

@@ -174,6 +174,7 @@ public class ImportLog {
             case ENROLLED -> unlessMade(change, () -> classes.takeOut(other(change), subject, school.today()));
             case TAKEN_OUT -> classes.addToClass(other(change), subject, school.today());
             case CLASS_MADE -> roster.archiveClass(subject, true);
+            case CLASS_BROUGHT_BACK -> roster.archiveClass(subject, true);
             case CLASS_RENAMED -> roster.renameClass(subject, before(change, String.class));
             case MEASURE_MADE -> measures.archive(subject, true);
             case NEED_GRANTED -> needs.end(subject, true, by);

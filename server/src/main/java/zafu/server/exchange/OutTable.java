@@ -43,6 +43,12 @@ record OutTable(String name, List<String> header, List<List<@Nullable Object>> r
         return likeAFormula && !NUMBER.matcher(text).matches() ? "'" + text : text;
     }
 
+    /** Takes away the apostrophe that {@link #harmless} put before a text. */
+    static String asItWas(String cell) {
+        boolean guarded = cell.length() > 1 && cell.charAt(0) == '\'' && "=+-@".indexOf(cell.charAt(1)) >= 0;
+        return guarded ? cell.substring(1) : cell;
+    }
+
     byte[] asXlsx() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (Workbook workbook = new Workbook(out, "Zafu", "1.0")) {

@@ -1,16 +1,20 @@
 package zafu.server.exchange;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
+import org.jspecify.annotations.Nullable;
 import zafu.server.platform.Refusal;
 
 /**
@@ -30,30 +34,50 @@ public final class ZipGuard {
 
     /** The entries that are wanted, by name; every entry is looked at, wanted or not. */
     public static Map<String, byte[]> unpack(byte[] zip, Predicate<String> wanted) {
-        Map<String, byte[]> found = new LinkedHashMap<>();
-        long unpacked = 0;
-        int entries = 0;
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip), StandardCharsets.UTF_8)) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                requireHarmlessName(entry.getName());
-                if (++entries > MOST_ENTRIES) {
-                    throw refused("The file holds more than " + MOST_ENTRIES + " parts. It is not what it says it is.");
-                }
-                ByteArrayOutputStream kept = new ByteArrayOutputStream();
-                unpacked += copy(in, kept, wanted.test(entry.getName()), MOST_UNPACKED - unpacked);
-                byte[] bytes = kept.toByteArray();
-                requireHarmlessXml(entry.getName(), bytes);
-                if (wanted.test(entry.getName()) && found.put(entry.getName(), bytes) != null) {
-                    throw refused("The file holds two parts called \"" + entry.getName() + "\".");
-                }
+        Path copy = null;
+        try {
+            // The directory at a zip's end is what other programs go by; it can only be read from a file.
+            copy = Files.createTempFile("zafu", ".zip");
+            Files.write(copy, zip);
+            try (ZipFile file = new ZipFile(copy.toFile(), StandardCharsets.UTF_8)) {
+                return unpack(file, wanted);
             }
         } catch (ZipException | IllegalArgumentException broken) {
             throw refused("The file is damaged: it cannot be unpacked.");
         } catch (IOException broken) {
             throw refused("The file is damaged: it ends too early.");
+        } finally {
+            delete(copy);
         }
-        if (entries == 0) {
-            throw refused("The file is damaged: it cannot be unpacked.");
+    }
+
+    private static void delete(@Nullable Path copy) {
+        try {
+            if (copy != null) {
+                Files.deleteIfExists(copy);
+            }
+        } catch (IOException kept) {
+            throw new UncheckedIOException(kept);
+        }
+    }
+
+    private static Map<String, byte[]> unpack(ZipFile file, Predicate<String> wanted) throws IOException {
+        if (file.size() > MOST_ENTRIES) {
+            throw refused("The file holds more than " + MOST_ENTRIES + " parts. It is not what it says it is.");
+        }
+        Map<String, byte[]> found = new LinkedHashMap<>();
+        long unpacked = 0;
+        for (ZipEntry entry : Collections.list(file.entries())) {
+            requireHarmlessName(entry.getName());
+            ByteArrayOutputStream kept = new ByteArrayOutputStream();
+            try (InputStream in = file.getInputStream(entry)) {
+                unpacked += copy(in, kept, wanted.test(entry.getName()), MOST_UNPACKED - unpacked);
+            }
+            byte[] bytes = kept.toByteArray();
+            requireHarmlessXml(entry.getName(), bytes);
+            if (wanted.test(entry.getName()) && found.put(entry.getName(), bytes) != null) {
+                throw refused("The file holds two parts called \"" + entry.getName() + "\".");
+            }
         }
         return found;
     }

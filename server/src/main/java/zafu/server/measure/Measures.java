@@ -94,15 +94,23 @@ public class Measures {
         return measure(measureId).scale();
     }
 
-    /** Measures by the id under which other systems know them. */
-    public Map<String, Long> bySourceId() {
-        Map<String, Long> found = new LinkedHashMap<>();
-        measures.findAllByOrderById().forEach(each -> found.put(each.sourceId, each.id));
+    /** Measures in use by the id under which other systems know them. */
+    public Map<String, MeasureCard> bySourceId() {
+        Map<String, MeasureCard> found = new LinkedHashMap<>();
+        measures.findAllByOrderById().stream()
+                .filter(each -> !each.archived)
+                .forEach(each -> found.put(each.sourceId, card(each)));
         return found;
     }
 
+    /** Makes a measure; one of that name that was put away is taken out again instead, with the scale that is wanted. */
     public long create(NewMeasure wanted) {
-        Measure made = new Measure();
+        Measure made = measures.findAllByOrderById().stream()
+                .filter(each -> each.archived
+                        && (each.name.equalsIgnoreCase(wanted.name()) || each.sourceId.equals(wanted.sourceId())))
+                .findFirst()
+                .orElseGet(Measure::new);
+        made.archived = false;
         made.name = wanted.name();
         made.unit = wanted.unit();
         made.lowest = wanted.scale().lowest();
@@ -114,7 +122,9 @@ public class Measures {
                 : null;
         made.levels = String.join("\n", wanted.levels());
         made.shelfLifeDays = wanted.shelfLifeDays();
-        made.sourceId = wanted.sourceId();
+        if (made.id == null) {
+            made.sourceId = wanted.sourceId();
+        }
         return measures.save(made).id;
     }
 

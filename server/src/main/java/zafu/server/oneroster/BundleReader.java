@@ -139,10 +139,10 @@ final class BundleReader {
             return;
         }
         Map<String, String> parents = new HashMap<>();
-        new CsvPart(file, files.get(file), new ArrayList<>())
-                .lines(
-                        List.of("sourcedId"),
-                        line -> parents.put(line.required("sourcedId"), line.text("parentSourcedId")));
+        new CsvPart(file, files.get(file), new ArrayList<>()).lines(List.of("sourcedId"), line -> {
+            parents.put(line.required("sourcedId"), line.text("parentSourcedId"));
+            return line;
+        });
         for (String start : parents.keySet()) {
             Set<String> seen = new HashSet<>();
             String at = start;

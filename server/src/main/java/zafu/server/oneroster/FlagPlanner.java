@@ -59,7 +59,7 @@ final class FlagPlanner {
         }
         sameId.forEach(each -> end(java.util.Objects.requireNonNull(student).id(), each));
         plan.flags.add(new RosterPlan.FlagPlan(flag, null));
-        plan.tell(Kind.NEED_GRANTED, nameOf(flag), "");
+        plan.tell(Kind.NEED_GRANTED, nameOf(flag), "the detail is for those who may see it");
     }
 
     private String nameOf(Flag flag) {

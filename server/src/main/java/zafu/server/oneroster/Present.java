@@ -33,6 +33,7 @@ final class Present {
     final Map<String, AdultAccounts.AdultCard> adults = new LinkedHashMap<>();
     final Map<Long, Map<Long, ClassRole>> roles = new HashMap<>();
     final Map<String, MeasureCard> measuresByName = new HashMap<>();
+    final Map<String, MeasureCard> measuresBySource;
     final Measures measures;
     final Needs needs;
 
@@ -50,6 +51,7 @@ final class Present {
         loader.adults.all().forEach(each -> adults.put(each.sourceId(), each));
         classes.values().forEach(each -> roles.put(each.id(), loader.permission.adultsOf(each.id())));
         loader.measures.all().forEach(card -> measuresByName.put(plain(card.name()), card));
+        measuresBySource = loader.measures.bySourceId();
         measures = loader.measures;
         needs = loader.needs;
     }

@@ -128,13 +128,17 @@ class RosterApplier {
                 log.note(run, Changed.CLASS_MADE, id);
                 return;
             }
-            classIds.put(each.line().id(), each.known());
-            if (each.renamedFrom() == null) {
-                roster.linkClass(each.known(), each.line().id());
-            } else {
-                log.note(run, Changed.CLASS_RENAMED, each.known(), null, each.renamedFrom());
-                roster.renameClass(each.known(), each.line().title());
+            long known = each.known();
+            classIds.put(each.line().id(), known);
+            if (each.back()) {
+                roster.archiveClass(known, false);
+                log.note(run, Changed.CLASS_BROUGHT_BACK, known);
             }
+            if (each.renamedFrom() != null) {
+                log.note(run, Changed.CLASS_RENAMED, known, null, each.renamedFrom());
+                roster.renameClass(known, each.line().title());
+            }
+            roster.linkClass(known, each.line().id());
         }
 
         private void students() {

@@ -38,6 +38,7 @@ final class RosterPlan {
         NEW_CLASS,
         CLASS_LINKED,
         CLASS_RENAMED,
+        CLASS_BACK,
         NEW_STUDENT,
         STUDENT_LINKED,
         STUDENT_CHANGED,
@@ -56,8 +57,11 @@ final class RosterPlan {
     /** @param who the student, class, adult or measure it is about */
     record Told(Kind kind, String who, String detail) {}
 
-    /** @param known the class here; absent for a new one */
-    record ClassPlan(ClassLine line, @Nullable Long known, @Nullable String renamedFrom) {}
+    /**
+     * @param known the class here; absent for a new one
+     * @param back whether it was archived and comes back
+     */
+    record ClassPlan(ClassLine line, @Nullable Long known, @Nullable String renamedFrom, boolean back) {}
 
     /**
      * @param known the student here; absent for a new one

@@ -90,16 +90,23 @@ final class RosterPlanner {
     private void plan(ClassLine line, @Nullable KnownClass sameId, @Nullable KnownClass sameName) {
         if (sameId != null) {
             classIds.put(line.id(), sameId.id());
-            if (!sameId.name().equals(line.title())) {
-                plan.classes.add(new RosterPlan.ClassPlan(line, sameId.id(), sameId.name()));
+            boolean renamed = !sameId.name().equals(line.title());
+            if (renamed) {
                 plan.tell(Kind.CLASS_RENAMED, sameId.name(), "is now called " + line.title());
+            }
+            if (sameId.archived()) {
+                plan.tell(Kind.CLASS_BACK, line.title(), "was archived and comes back");
+            }
+            if (renamed || sameId.archived()) {
+                plan.classes.add(
+                        new RosterPlan.ClassPlan(line, sameId.id(), renamed ? sameId.name() : null, sameId.archived()));
             }
         } else if (sameName != null) {
             classIds.put(line.id(), sameName.id());
-            plan.classes.add(new RosterPlan.ClassPlan(line, sameName.id(), null));
+            plan.classes.add(new RosterPlan.ClassPlan(line, sameName.id(), null, false));
             plan.tell(Kind.CLASS_LINKED, line.title(), "is the class of that name here");
         } else {
-            plan.classes.add(new RosterPlan.ClassPlan(line, null, null));
+            plan.classes.add(new RosterPlan.ClassPlan(line, null, null, false));
             plan.tell(Kind.NEW_CLASS, line.title(), "");
         }
     }

@@ -16,7 +16,7 @@ import zafu.server.oneroster.RosterPlan.Kind;
 import zafu.server.roster.Roster.KnownStudent;
 
 /**
- * Which results of a bundle are new observations. A line item is the measure of its title. Results that a complete file
+ * Which results of a bundle are new observations. A line item is the measure that came with it, else the one of its title. Results that a complete file
  * leaves out are not taken back: what was observed stays observed.
  */
 final class ScorePlanner {
@@ -71,7 +71,7 @@ final class ScorePlanner {
             Map<String, String> newByName,
             Map<String, Integer> counts) {
         String name = Present.plain(item.title());
-        MeasureCard card = here.measuresByName.get(name);
+        MeasureCard card = here.measuresBySource.getOrDefault(item.id(), here.measuresByName.get(name));
         Observation observation = result.score().isPresent()
                 ? Observation.of(result.on(), result.score().getAsDouble())
                 : Observation.notAssessed(result.on(), "");

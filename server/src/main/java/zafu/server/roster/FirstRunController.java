@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,11 +27,14 @@ class FirstRunController {
     private final SchoolSettings school;
     private final AdultAccounts adults;
     private final AuditTrail audit;
+    private final ApplicationEventPublisher events;
 
-    FirstRunController(SchoolSettings school, AdultAccounts adults, AuditTrail audit) {
+    FirstRunController(
+            SchoolSettings school, AdultAccounts adults, AuditTrail audit, ApplicationEventPublisher events) {
         this.school = school;
         this.adults = adults;
         this.audit = audit;
+        this.events = events;
     }
 
     record FirstRun(
@@ -52,6 +56,7 @@ class FirstRunController {
         }
         school.create(wanted.schoolName.strip(), zone(wanted.zone), wanted.weekdays, termsOf(wanted));
         long adult = adults.create(wanted.name.strip(), wanted.displayName.strip(), wanted.password, true);
+        events.publishEvent(new SchoolMade());
         audit.note(null, "school.created", adult, wanted.schoolName);
     }
 

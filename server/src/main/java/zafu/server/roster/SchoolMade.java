@@ -1,0 +1,4 @@
+package zafu.server.roster;
+
+/** A school was set up: features put in what a new school begins with. */
+public record SchoolMade() {}

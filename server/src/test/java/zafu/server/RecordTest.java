@@ -1,0 +1,96 @@
+package zafu.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import zafu.server.demo.HttpCaller;
+
+/** What a family may ask for. */
+class RecordTest extends ServerTest {
+    @Autowired
+    JdbcTemplate jdbc;
+
+    private TestClass withAWholeLife(String name) {
+        TestClass own = newClass(name, 2);
+        own.arrange(1);
+        own.grant(1, "READ_ALOUD", null).ok();
+        own.bringIn("2027-02-08", "Name,Tags,Find the ratio\nS1 Test,crew,90 %\n");
+        own.teacher
+                .put(
+                        "/api/classes/" + own.id + "/pair-notes",
+                        Map.of("oneId", own.student(1), "otherId", own.student(2), "kind", "WORKS_WELL", "weight", 1))
+                .done();
+        long survey = own.teacher
+                .post("/api/classes/" + own.id + "/surveys", Map.of("question", "Which?", "options", List.of("a", "b")))
+                .ok()
+                .get("id")
+                .asLong();
+        long task = own.draft(TestClass.targets(true, List.of(), List.of(own.student(1)), List.of()));
+        own.handOut(task, false).ok();
+        HttpCaller student = own.signedIn(1);
+        long option = student.get("/api/my/surveys")
+                .ok()
+                .get(0)
+                .get("options")
+                .get(0)
+                .get("id")
+                .asLong();
+        student.put("/api/my/surveys/" + survey, Map.of("ranked", List.of(option)))
+                .done();
+        JsonNode page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
+        student.put(
+                        "/api/my/tries/" + page.get("id").asLong() + "/answers/"
+                                + page.get("questions").get(0).get("id").asLong(),
+                        Map.of("given", "1"))
+                .ok();
+        return own;
+    }
+
+    @Test
+    void theRecordHoldsEveryPartAndNobodyElse() {
+        TestClass own = withAWholeLife("record");
+        JsonNode record =
+                own.teacher.get("/api/students/" + own.student(1) + "/record").ok();
+        for (String part :
+                List.of("tags", "classes", "groups", "needs", "scores", "skills", "wishes", "work", "works with")) {
+            assertThat(record.get(part)).as(part).isNotEmpty();
+        }
+        assertThat(record.toString()).doesNotContain("S2");
+    }
+
+    @Test
+    void anErasedStudentIsGoneFromEveryTableAndTheDeedStays() {
+        TestClass own = withAWholeLife("erase");
+        long student = own.student(1);
+        String path = "/api/students/" + student + "/erase";
+        assertThat(own.teacher.post(path, Map.of("name", "S1")).status()).isEqualTo(422);
+        own.teacher.post(path, Map.of("name", "S1 Test")).done();
+        assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
+        List<String> tables = jdbc.queryForList(
+                "select table_name from information_schema.columns where column_name = 'student_id'"
+                        + " and table_schema = 'public' and table_name <> 'audit_line'",
+                String.class);
+        assertThat(tables).hasSizeGreaterThan(8);
+        for (String table : tables) {
+            assertThat(jdbc.queryForObject(
+                            "select count(*) from " + table + " where student_id = ?", Integer.class, student))
+                    .as(table)
+                    .isZero();
+        }
+        assertThat(jdbc.queryForList(
+                        "select facts from audit_line where subject_id = ? and what like 'need%'",
+                        String.class, student))
+                .isNotEmpty()
+                .allMatch(String::isEmpty);
+        assertThat(jdbc.queryForObject(
+                        "select count(*) from audit_line where what = 'student.erased' and subject_id = ?",
+                        Integer.class,
+                        student))
+                .isEqualTo(1);
+    }
+}
