@@ -9,5 +9,6 @@ export default function HomeClass() {
   if (!classes) {
     return <Waiting />;
   }
-  return <Navigate replace to={classes[0] ? `/classes/${classes[0].id}/students` : "/classes/new"} />;
+  const first = classes.find((each) => !each.archived);
+  return <Navigate replace to={first ? `/classes/${first.id}/students` : "/classes/new"} />;
 }

@@ -8,7 +8,9 @@ export function useTypedKeys(deeds: Deeds) {
   now.current = deeds;
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      const inField = event.target instanceof HTMLElement && event.target.closest("input, textarea, select");
+      const inField =
+        event.target instanceof HTMLElement &&
+        event.target.closest("input:not([type=checkbox]), textarea, select");
       const covered = document.querySelector("[role=dialog], [role=menu], [role=listbox]");
       if (inField || covered || event.ctrlKey || event.metaKey || event.altKey) {
         return;

@@ -100,11 +100,18 @@ public class ClassPermission {
         roles.findByClassIdAndAdultId(classId, adultId).ifPresent(roles::delete);
     }
 
+    /** Who is what in each of these classes, in one read. */
+    public Map<Long, Map<Long, ClassRole>> adultsOf(Collection<Long> classIds) {
+        Map<Long, Map<Long, ClassRole>> byClass = new LinkedHashMap<>();
+        roles.findByClassIdIn(classIds)
+                .forEach(each -> byClass.computeIfAbsent(each.classId, id -> new LinkedHashMap<>())
+                        .put(each.adultId, each.role));
+        return byClass;
+    }
+
     /** Who is what in a class. */
     public Map<Long, ClassRole> adultsOf(long classId) {
-        Map<Long, ClassRole> byAdult = new LinkedHashMap<>();
-        roles.findByClassIdIn(java.util.List.of(classId)).forEach(each -> byAdult.put(each.adultId, each.role));
-        return byAdult;
+        return adultsOf(List.of(classId)).getOrDefault(classId, Map.of());
     }
 
     /** Gives the adult this role in the class, in place of any other. */

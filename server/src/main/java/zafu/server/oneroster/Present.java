@@ -31,7 +31,7 @@ final class Present {
     final List<KnownEnrolment> enrolments;
     final Map<String, KnownEnrolment> enrolmentByPlace = new HashMap<>();
     final Map<String, AdultAccounts.AdultCard> adults = new LinkedHashMap<>();
-    final Map<Long, Map<Long, ClassRole>> roles = new HashMap<>();
+    final Map<Long, Map<Long, ClassRole>> roles;
     final Map<String, MeasureCard> measuresByName = new HashMap<>();
     final Map<String, MeasureCard> measuresBySource;
     final Measures measures;
@@ -49,7 +49,8 @@ final class Present {
         enrolments = loader.roster.enrolments();
         enrolments.forEach(each -> enrolmentByPlace.put(place(each.classId(), each.studentId()), each));
         loader.adults.all().forEach(each -> adults.put(each.sourceId(), each));
-        classes.values().forEach(each -> roles.put(each.id(), loader.permission.adultsOf(each.id())));
+        roles = loader.permission.adultsOf(
+                classes.values().stream().map(KnownClass::id).toList());
         loader.measures.all().forEach(card -> measuresByName.put(plain(card.name()), card));
         measuresBySource = loader.measures.bySourceId();
         measures = loader.measures;

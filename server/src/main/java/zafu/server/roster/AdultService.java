@@ -40,9 +40,13 @@ class AdultService {
     List<AdultController.AdultShown> all() {
         permission.requireAdministrator();
         Map<Long, List<AdultController.RoleShown>> roles = new LinkedHashMap<>();
-        for (SchoolClass each : classes.findAll(Sort.by("name", "id"))) {
-            permission.adultsOf(each.id).forEach((adult, role) -> roles.computeIfAbsent(adult, id -> new ArrayList<>())
-                    .add(new AdultController.RoleShown(each.id, each.name, role)));
+        List<SchoolClass> all = classes.findAll(Sort.by("name", "id"));
+        Map<Long, Map<Long, ClassRole>> byClass =
+                permission.adultsOf(all.stream().map(each -> each.id).toList());
+        for (SchoolClass each : all) {
+            byClass.getOrDefault(each.id, Map.of())
+                    .forEach((adult, role) -> roles.computeIfAbsent(adult, id -> new ArrayList<>())
+                            .add(new AdultController.RoleShown(each.id, each.name, role)));
         }
         return adults.all().stream()
                 .map(each -> new AdultController.AdultShown(

@@ -1,0 +1,188 @@
+package zafu.e2e;
+
+import java.io.ByteArrayOutputStream;
+import java.io.File;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import tools.jackson.databind.JsonNode;
+import zafu.server.demo.HttpCaller;
+
+/**
+ * Measures a whole school against the packaged application with a heap of 512 MB: a bundle of 100,000 rows comes in,
+ * then a teacher of 48 classes narrows and sorts 1,200 students. Goals: under 60 s, and under 100 ms an answer.
+ * Started by ./zafu bench.
+ */
+final class SchoolBenchmark {
+    private static final int STUDENTS = 20_000;
+    private static final int CLASSES = 800;
+    private static final int CLASSES_OF_THE_TEACHER = 48;
+    private static final int ROUNDS = 25;
+    private static final String PASSWORD = "a heron at noon";
+
+    private SchoolBenchmark() {}
+
+    public static void main(String[] arguments) throws Exception {
+        Path data = Files.createTempDirectory("zafu-bench");
+        int port = freePort();
+        Process server = new ProcessBuilder(
+                        "java", "-Xmx512m", "-jar", arguments[0], "--server.port=" + port, "--zafu.data=" + data)
+                .redirectErrorStream(true)
+                .redirectOutput(new File(data.toFile(), "server.log"))
+                .start();
+        try {
+            HttpCaller administrator = firstRun(port);
+            takeBundle(administrator);
+            measureStudents(port, administrator);
+        } finally {
+            server.destroyForcibly().waitFor();
+        }
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private static HttpCaller firstRun(int port) throws InterruptedException {
+        HttpCaller caller = new HttpCaller(port);
+        while (!answers(caller)) {
+            Thread.sleep(200);
+        }
+        Map<String, Object> wanted = new LinkedHashMap<>();
+        wanted.put("schoolName", "Quillmere Harbour School");
+        wanted.put("zone", "America/Halifax");
+        wanted.put("weekdays", List.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY"));
+        wanted.put("terms", List.of(Map.of("name", "Year", "from", "2026-09-01", "to", "2027-06-30")));
+        wanted.put("name", "administrator");
+        wanted.put("displayName", "Ottoline Farrow");
+        wanted.put("password", PASSWORD);
+        caller.post("/api/first-run", wanted).done();
+        return caller.signInAdult("administrator", PASSWORD);
+    }
+
+    private static boolean answers(HttpCaller caller) {
+        try {
+            return caller.get("/api/session").status() == 200;
+        } catch (RuntimeException notYet) {
+            return false;
+        }
+    }
+
+    private static void takeBundle(HttpCaller administrator) throws IOException {
+        Map<String, List<String>> files = files();
+        int rows = files.values().stream().mapToInt(lines -> lines.size() - 1).sum();
+        byte[] bundle = zip(files);
+        long from = System.nanoTime();
+        JsonNode preview = administrator
+                .upload("/api/school/one-roster/preview", bundle, Map.of())
+                .ok();
+        long shown = System.nanoTime();
+        JsonNode taken =
+                administrator.upload("/api/school/one-roster", bundle, Map.of()).ok();
+        long done = System.nanoTime();
+        System.out.printf(
+                "bundle of %,d rows (%,d kB), heap 512 MB: shown in %.1f s, taken in %.1f s (goal: 60 s); %d problems,"
+                        + " %,d changes%n",
+                rows,
+                bundle.length / 1024,
+                (shown - from) / 1e9,
+                (done - shown) / 1e9,
+                preview.get("problemCount").asInt(),
+                taken.get("changes").asInt());
+    }
+
+    private static Map<String, List<String>> files() {
+        List<String> classes = new ArrayList<>(List.of("sourcedId,title,grades"));
+        List<String> users = new ArrayList<>(List.of("sourcedId,givenName,familyName,identifier,grades,role"));
+        List<String> enrollments = new ArrayList<>(List.of("sourcedId,classSourcedId,userSourcedId,role,primary"));
+        List<String> results = new ArrayList<>(List.of("sourcedId,lineItemSourcedId,studentSourcedId,score,scoreDate"));
+        for (int i = 0; i < CLASSES; i++) {
+            classes.add("c" + i + ",Class " + i + ",0" + (1 + i % 8));
+        }
+        users.add("t0,Idris,Bellweather,,,teacher");
+        for (int i = 0; i < CLASSES_OF_THE_TEACHER; i++) {
+            enrollments.add("et" + i + ",c" + i + ",t0,teacher,true");
+        }
+        for (int i = 0; i < STUDENTS; i++) {
+            users.add("s" + i + ",Given" + i + ",Family" + i % 977 + "," + i + ",05,student");
+            enrollments.add("e" + i + ",c" + i / 25 + ",s" + i + ",student,");
+            for (int j = 0; j < 3; j++) {
+                results.add("r" + i + "-" + j + ",l" + j % 2 + ",s" + i + "," + (i * 37 + j * 101) % 1200 + ",2026-1"
+                        + j + "-02");
+            }
+        }
+        Map<String, List<String>> files = new LinkedHashMap<>();
+        files.put("classes", classes);
+        files.put("users", users);
+        files.put("enrollments", enrollments);
+        files.put(
+                "lineItems",
+                List.of("sourcedId,title,resultValueMin,resultValueMax", "l0,Tideline,0,1200", "l1,Ratio,0,1200"));
+        files.put("results", results);
+        return files;
+    }
+
+    private static byte[] zip(Map<String, List<String>> files) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        StringBuilder manifest = new StringBuilder("propertyName,value\noneroster.version,1.2\n");
+        files.keySet().forEach(name -> manifest.append("file.").append(name).append(",bulk\n"));
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            add(zip, "manifest", manifest.toString());
+            for (Map.Entry<String, List<String>> file : files.entrySet()) {
+                add(zip, file.getKey(), String.join("\n", file.getValue()));
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private static void add(ZipOutputStream zip, String name, String text) throws IOException {
+        zip.putNextEntry(new ZipEntry(name + ".csv"));
+        zip.write(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void measureStudents(int port, HttpCaller administrator) {
+        JsonNode idris = administrator
+                .get("/api/school/adults")
+                .ok()
+                .valueStream()
+                .filter(each -> each.get("displayName").asString().equals("Idris Bellweather"))
+                .findFirst()
+                .orElseThrow();
+        administrator
+                .post("/api/school/adults/" + idris.get("id").asLong() + "/password", Map.of("password", PASSWORD))
+                .done();
+        HttpCaller teacher = new HttpCaller(port).signInAdult(idris.get("name").asString(), PASSWORD);
+        JsonNode measures = teacher.get("/api/students").ok().get("measures");
+        long measure = measures.get(0).get("id").asLong();
+        for (String query : List.of(
+                "sort=name",
+                "sort=m" + measure + "&descending=true",
+                "measureId=" + measure + "&from=600",
+                "text=77")) {
+            List<Long> micros = new ArrayList<>();
+            int shown = 0;
+            for (int round = 0; round < ROUNDS; round++) {
+                long from = System.nanoTime();
+                shown = teacher.get("/api/students?" + query)
+                        .ok()
+                        .get("students")
+                        .size();
+                micros.add((System.nanoTime() - from) / 1000);
+            }
+            List<Long> warm = micros.subList(5, micros.size()).stream().sorted().toList();
+            System.out.printf(
+                    "1,200 students, %s: %d shown, median %.0f ms, slowest %.0f ms (goal: 100 ms)%n",
+                    query, shown, warm.get(warm.size() / 2) / 1e3, warm.get(warm.size() - 1) / 1e3);
+        }
+    }
+}
