@@ -178,7 +178,8 @@ public class Measures {
     /** All that was noted of these students by student and measure, in the order of entry. */
     public Map<Long, Map<Long, List<Observation>>> noted(Collection<Long> students) {
         Map<Long, Map<Long, List<Observation>>> found = new LinkedHashMap<>();
-        observations.seen(students).forEach(row -> found.computeIfAbsent(row.studentId(), id -> new LinkedHashMap<>())
+        observations.seen(students.toArray(Long[]::new)).stream().map(Seen::of).forEach(row -> found.computeIfAbsent(
+                        row.studentId(), id -> new LinkedHashMap<>())
                 .computeIfAbsent(row.measureId(), id -> new ArrayList<>())
                 .add(row.asObservation()));
         return found;

@@ -2,7 +2,6 @@ package zafu.server.need;
 
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -62,7 +61,7 @@ class NeedService implements StudentPart {
                         .map(plan ->
                                 new NeedController.PlanShown(plan.id, plan.kind, plan.source, plan.fromOn, plan.toOn))
                         .toList(),
-                accommodations.findByStudentIdInAndEndedAtIsNullOrderById(List.of(studentId)).stream()
+                accommodations.granted(new Long[] {studentId}).stream()
                         .map(row -> shown(row, today))
                         .toList(),
                 permission.adultsWhoSeeNeeds(roster.classesOf(studentId)));

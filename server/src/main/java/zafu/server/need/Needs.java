@@ -57,7 +57,7 @@ public class Needs {
 
     public Map<Long, List<Granted>> grantedWithSource(Collection<Long> to) {
         Map<Long, List<Granted>> found = new LinkedHashMap<>();
-        accommodations.findByStudentIdInAndEndedAtIsNullOrderById(to).forEach(row -> found.computeIfAbsent(
+        accommodations.granted(to.toArray(Long[]::new)).forEach(row -> found.computeIfAbsent(
                         row.studentId, id -> new ArrayList<>())
                 .add(new Granted(row.id, row.asGranted(), row.source, row.sourceId)));
         return found;

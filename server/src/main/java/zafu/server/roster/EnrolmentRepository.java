@@ -11,7 +11,9 @@ interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
 
     List<Enrolment> findByStudentIdAndEndsOnIsNull(long studentId);
 
-    List<Enrolment> findByClassIdInAndEndsOnIsNull(Collection<Long> classIds);
+    @Query("select e.classId, e.studentId from Enrolment e where e.classId in :classIds and e.endsOn is null"
+            + " order by e.id")
+    List<Object[]> present(Collection<Long> classIds);
 
     List<Enrolment> findByClassIdIn(Collection<Long> classIds);
 

@@ -1,6 +1,7 @@
 package zafu.server.roster;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,17 +83,15 @@ public class Roster {
     /** Present members by class. */
     public Map<Long, List<Long>> membersOf(Collection<Long> classIds) {
         Map<Long, List<Long>> members = new LinkedHashMap<>();
-        enrolments.findByClassIdInAndEndsOnIsNull(classIds).forEach(each -> members.computeIfAbsent(
-                        each.classId, id -> new java.util.ArrayList<>())
-                .add(each.studentId));
+        enrolments.present(classIds).forEach(row -> members.computeIfAbsent((Long) row[0], id -> new ArrayList<>())
+                .add((Long) row[1]));
         return members;
     }
 
     private Map<Long, List<String>> tagsOf(Collection<Long> ids) {
         Map<Long, List<String>> found = new LinkedHashMap<>();
-        tags.findByStudentIdInOrderByTag(ids)
-                .forEach(each -> found.computeIfAbsent(each.studentId, id -> new java.util.ArrayList<>())
-                        .add(each.tag));
+        tags.of(ids.toArray(Long[]::new)).forEach(each -> found.computeIfAbsent(each.studentId, id -> new ArrayList<>())
+                .add(each.tag));
         return found;
     }
 

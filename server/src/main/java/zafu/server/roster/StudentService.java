@@ -81,9 +81,7 @@ class StudentService {
     }
 
     private List<String> tagsOf(long studentId) {
-        return tags.findByStudentIdInOrderByTag(List.of(studentId)).stream()
-                .map(each -> each.tag)
-                .toList();
+        return tags.of(new Long[] {studentId}).stream().map(each -> each.tag).toList();
     }
 
     private List<StudentController.ClassStay> stays(long studentId, List<Long> seen) {

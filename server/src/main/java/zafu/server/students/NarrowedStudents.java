@@ -1,9 +1,12 @@
 package zafu.server.students;
 
+import java.text.CollationKey;
 import java.text.Collator;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +23,7 @@ final class NarrowedStudents {
     private final Narrowing by;
     private final List<GroupWithMembers> groups;
     private final Collator words = Collator.getInstance(Locale.ENGLISH);
+    private final Map<String, CollationKey> keys = new HashMap<>();
 
     NarrowedStudents(Narrowing by, List<GroupWithMembers> groups) {
         this.by = by;
@@ -89,16 +93,14 @@ final class NarrowedStudents {
 
     private Comparator<StudentShown> order() {
         String sort = by.sort() == null ? "name" : by.sort();
-        Comparator<StudentShown> byName = Comparator.comparing(StudentShown::givenName, words)
-                .thenComparing(StudentShown::familyName, words)
+        Comparator<StudentShown> byName = comparing(StudentShown::givenName)
+                .thenComparing(comparing(StudentShown::familyName))
                 .thenComparing(StudentShown::id);
         return switch (sort) {
             case "name" -> turned(byName);
-            case "family" ->
-                turned(Comparator.comparing(StudentShown::familyName, words)).thenComparing(byName);
+            case "family" -> turned(comparing(StudentShown::familyName)).thenComparing(byName);
             case "grade" -> turned(Comparator.comparing(StudentShown::grade)).thenComparing(byName);
-            case "home" ->
-                turned(Comparator.comparing(StudentShown::homeClass, words)).thenComparing(byName);
+            case "home" -> turned(comparing(StudentShown::homeClass)).thenComparing(byName);
             case "lastHere" -> missingLast(StudentShown::lastHere).thenComparing(byName);
             default ->
                 missingLast(student -> scoreOf(student, Long.parseLong(sort.substring(1)))
@@ -106,6 +108,11 @@ final class NarrowedStudents {
                                 .orElse(null))
                         .thenComparing(byName);
         };
+    }
+
+    /** By the rules of the language; what a text is compared by is worked out once, not at every comparison. */
+    private Comparator<StudentShown> comparing(Function<StudentShown, String> text) {
+        return Comparator.comparing(student -> keys.computeIfAbsent(text.apply(student), words::getCollationKey));
     }
 
     private <T extends Comparable<? super T>> Comparator<StudentShown> missingLast(
