@@ -1,0 +1,111 @@
+package zafu.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import zafu.server.roster.Roster.KnownStudent;
+import zafu.server.roster.StudentFacts;
+
+/** Whom a row of a list means. */
+class PeopleMatchTest {
+    private static final KnownStudent UMI = known(1, "Umi", "Ilves", "", "2121");
+    private static final KnownStudent WREN = known(2, "Wrenna", "Tolliver", "Wren", "");
+    private static final KnownStudent ANN = known(3, "Ann", "Bell", "", "");
+    private static final KnownStudent OTHER_ANN = known(4, "Ann", "Bell", "", "7");
+    private static final KnownStudent ELSEWHERE = known(5, "Kofi", "Asterly", "", "9");
+    private final PeopleMatch people =
+            new PeopleMatch(List.of(UMI, WREN, ANN, OTHER_ANN, ELSEWHERE), List.of(UMI, WREN, ANN, OTHER_ANN));
+
+    private static KnownStudent known(long id, String given, String family, String preferred, String number) {
+        return new KnownStudent(
+                id,
+                "source-" + id,
+                new StudentFacts(given, family, preferred, 5, "Spanish", "5 Heron", number),
+                List.of("crew"),
+                false);
+    }
+
+    private PeopleMatch.Match match(String header, String row) {
+        Sheet sheet = SheetReader.read((header + "\n" + row + "\n").getBytes(StandardCharsets.UTF_8));
+        List<ColumnUse> uses = new ColumnGuess(sheet, List.of()).guess();
+        return people.match(new ClassListReading(sheet, uses, 4, LocalDate.parse("2027-02-02"), use -> null)
+                .rows()
+                .get(0));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "umi ILVES, '', 1",
+        "Umi Ilves, 2121, 1",
+        "Somebody Else, 2121, 1",
+        "Wren Tolliver, '', 2",
+        "Wrenna Tolliver, '', 2",
+        "Ann Bell, 7, 4",
+        "Kofi Asterly, 9, 5"
+    })
+    void aNumberComesBeforeANameAndAPreferredNameIsAName(String name, String number, long id) {
+        assertThat(match("Name,Number", name + "," + number).known().id()).isEqualTo(id);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Kofi Asterly, ''", "Bryn Hollowell, ''", "Bryn Hollowell, 55"})
+    void whoIsNotOfTheClassIsNew(String name, String number) {
+        PeopleMatch.Match match = match("Name,Number", name + "," + number);
+        assertThat(match.known()).isNull();
+        assertThat(match.isGood()).isTrue();
+        assertThat(match.facts().grade()).isEqualTo(4);
+    }
+
+    @Test
+    void ofTwoOfOneNameNeitherIsGuessed() {
+        PeopleMatch.Match match = match("Name,Number", "Ann Bell,");
+        assertThat(match.isGood()).isFalse();
+        assertThat(match.row().problem())
+                .isEqualTo("Row 2 names Ann Bell, of whom there are 2 in the class. Add a column with their numbers.");
+    }
+
+    @Test
+    void anotherNumberThanTheOneThatIsHereIsAProblem() {
+        assertThat(match("Name,Number", "Umi Ilves,9999").row().problem())
+                .isEqualTo("Row 2 gives Umi Ilves the number 9999, but here the number is 2121.");
+    }
+
+    @Test
+    void aNumberIsWrittenDownWhereNoneWas() {
+        assertThat(match("Name,Number", "Wren Tolliver,31").facts().studentNumber())
+                .isEqualTo("31");
+    }
+
+    @Test
+    void blanksLeaveWhatIsHere() {
+        StudentFacts facts =
+                match("Name,Grade,Home class,Language,Tags", "Umi Ilves,,,,").facts();
+        assertThat(facts).isEqualTo(UMI.facts());
+        assertThat(match("Name,Tags", "Umi Ilves,").tags()).containsExactly("crew");
+    }
+
+    @Test
+    void whatTheRowSaysReplacesWhatIsHere() {
+        PeopleMatch.Match match = match(
+                "Name,Number,Grade,Home class,Language,Preferred name,Tags",
+                "Umi Ilves-Marsh,2121,6,6 Tern,French,Um,boats; crew");
+        assertThat(match.facts())
+                .isEqualTo(new StudentFacts("Umi", "Ilves-Marsh", "Um", 6, "French", "6 Tern", "2121"));
+        assertThat(match.tags()).containsExactly("boats", "crew");
+    }
+
+    @Test
+    void aPreferredNameInAListIsNotTakenForTheGivenName() {
+        assertThat(match("Name,Grade", "Wren Tolliver,5").facts().givenName()).isEqualTo("Wrenna");
+    }
+
+    @Test
+    void anotherCaseIsNotAnotherName() {
+        assertThat(match("Name,Grade", "UMI ILVES,5").facts()).isEqualTo(UMI.facts());
+    }
+}
