@@ -45,6 +45,9 @@ final class Screenshots {
             window.page().keyboard().press("Enter");
             window.text("1 cell not kept").waitFor();
             window.picture(folder.resolve("scores.png"));
+            window.go("/classes/1/wishes");
+            window.text("20 waiting").waitFor();
+            window.picture(folder.resolve("wishes.png"));
             window.go("/school/lists");
             window.button("Ask now").click();
             window.text("student changed").first().waitFor();

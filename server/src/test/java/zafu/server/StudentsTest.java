@@ -85,6 +85,15 @@ class StudentsTest extends ServerTest {
     }
 
     @Test
+    void whoHasSignedInIsShownWithTheMoment() {
+        TestClass own = newClass("signed in", 2);
+        own.signedIn(1);
+        assertThat(own.row(1).get("lastHere").asString()).isEqualTo("2027-02-09T12:10:00Z");
+        assertThat(own.row(2).has("lastHere")).isFalse();
+        assertThat(names(own.screen("signedIn=EVER"))).containsExactly("S1");
+    }
+
+    @Test
     void theChoicesAreOfAllBeforeNarrowing() {
         JsonNode screen = named("choices").screen("grade=6");
         assertThat(screen.get("total").asInt()).isEqualTo(4);

@@ -80,10 +80,8 @@ public class EntryCodes {
     }
 
     public Map<Long, Issued> of(Collection<Long> studentIds) {
-        return codes.lean(studentIds.toArray(Long[]::new)).stream()
-                .collect(Collectors.toMap(
-                        EntryCodeRepository.Lean::getStudentId,
-                        each -> new Issued(each.getCode(), each.getLastUsedAt())));
+        return codes.of(studentIds.toArray(Long[]::new)).stream()
+                .collect(Collectors.toMap(each -> each.studentId, each -> new Issued(each.code, each.lastUsedAt)));
     }
 
     /** The student whose code this is; case, spaces and dashes do not matter, nor does O for Q or 0. */
