@@ -10,6 +10,7 @@ import { useFocus } from "../shell/focus";
 import { Key } from "../shell/GroupBar";
 import { GroupShape } from "../shell/GroupShape";
 import { useNotice } from "../shell/Notice";
+import { AddToClass } from "./AddToClass";
 import { TagDialog } from "./TagDialog";
 import { useManyDeeds } from "./useManyDeeds";
 import { useTypedKeys } from "./useTypedKeys";
@@ -77,6 +78,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
         {words.entryCards}
       </ButtonBase>
       <Deed onClick={deeds.newCodes}>{words.newCodes}</Deed>
+      <AddToClass selected={selected} students={screen.students} onAdd={deeds.addToClass} />
       <Deed onClick={() => setTagging(true)}>{words.addTag}</Deed>
       {archived ? (
         <Deed onClick={() => deeds.bringBack(onDone)}>{words.bringBack}</Deed>

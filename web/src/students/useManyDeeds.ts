@@ -32,6 +32,19 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
     },
     onError,
   });
+  const toClass = useMutation({
+    mutationFn: ({ id, add, ids }: { id: number; add: boolean; ids: readonly number[] }) =>
+      Promise.all(
+        ids.map((studentId) => {
+          const path = { params: { path: { classId: id, studentId } } };
+          return add
+            ? api.PUT("/api/classes/{classId}/students/{studentId}", path)
+            : api.POST("/api/classes/{classId}/students/{studentId}/take-out", path);
+        }),
+      ),
+    onSuccess: refresh,
+    onError,
+  });
   const tags = useMutation({
     mutationFn: (tag: string) => Promise.all(students.map((id) => addTag(id, tag))),
     onSuccess: (_, tag) => {
@@ -57,6 +70,16 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
   return {
     newCodes: () => codes.mutate(),
     tag: (tag: string) => tags.mutate(tag),
+    addToClass: (target: { id: number; name: string; newcomers: readonly number[] }) =>
+      toClass.mutate(
+        { id: target.id, add: true, ids: target.newcomers },
+        {
+          onSuccess: () =>
+            tell(words.addedToClass(target.newcomers.length, target.name), () =>
+              toClass.mutate({ id: target.id, add: false, ids: target.newcomers }),
+            ),
+        },
+      ),
     archive: (onDone: () => void) => toAndFro(away, back, words.archivedDone(students.length), onDone),
     bringBack: (onDone: () => void) => toAndFro(back, away, words.broughtBack(students.length), onDone),
   };

@@ -66,6 +66,8 @@ export const words = {
   placeIn: "Place in a group",
   newCodes: "New entry codes",
   newCodesDone: (count: number) => `${plural(count, "new entry code")}. The old ones do not work any more.`,
+  addToClass: "Add to a class",
+  addedToClass: (count: number, name: string) => `${plural(count, "student")} added to ${name}.`,
   addTag: "Tag…",
   tagName: "Tag",
   tagged: (count: number, tag: string) => `${plural(count, "student")} tagged “${tag}”.`,

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -22,7 +23,15 @@ final class Window implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+    /** How long a state is waited for; long, because machines are shared and noisy, and nothing waits once it is there. */
+    private static final double PATIENCE_MS = 20_000;
+
     private static Browser browser;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
+
     private final BrowserContext context;
     private final Page page;
     private final String address;
@@ -30,7 +39,7 @@ final class Window implements AutoCloseable {
     private Window(String address, int width, int height) {
         this.address = address;
         context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(PATIENCE_MS);
         page = context.newPage();
         page.onPageError(error -> System.err.println("page error: " + error));
         page.onConsoleMessage(message -> {

@@ -59,4 +59,15 @@ class StatementCountTest extends ServerTest {
         assertThat(few).isPositive().isLessThan(25);
         assertThat(many).isEqualTo(few);
     }
+
+    @Test
+    void allMyClassesAreReadInAFixedNumberOfTimesHoweverManyTheyAre() {
+        newClass("one more class", 2);
+        long before = statementsOf(newClass("all classes", 2), "/api/students");
+        for (int i = 0; i < 5; i++) {
+            newClass("class " + i, 2);
+        }
+        assertThat(statementsOf(newClass("all classes again", 2), "/api/students"))
+                .isEqualTo(before);
+    }
 }

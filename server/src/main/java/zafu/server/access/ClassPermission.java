@@ -58,6 +58,13 @@ public class ClassPermission {
         }
     }
 
+    /** Whether the adult may see needs in every one of these classes, in one read however many they are. */
+    public boolean maySeeNeedsInAll(Collection<Long> classIds) {
+        Map<Long, ClassRole> mine = roles();
+        return classIds.stream()
+                .allMatch(id -> mine.containsKey(id) && mine.get(id).maySeeNeeds());
+    }
+
     public void requireAdministrator() {
         if (!current.adult().administrator()) {
             throw Refusal.notAllowed("This is for the school's administrators.");

@@ -15,8 +15,6 @@ interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
             + " order by e.id")
     List<Object[]> present(Collection<Long> classIds);
 
-    List<Enrolment> findByClassIdIn(Collection<Long> classIds);
-
     Optional<Enrolment> findByClassIdAndStudentId(long classId, long studentId);
 
     boolean existsByClassIdAndStudentIdAndEndsOnIsNull(long classId, long studentId);

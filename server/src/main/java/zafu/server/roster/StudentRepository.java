@@ -2,7 +2,6 @@ package zafu.server.roster;
 
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -14,10 +13,6 @@ interface StudentRepository extends JpaRepository<Student, Long> {
     @Query("select distinct s from Student s, Enrolment e where e.studentId = s.id and e.classId in :classIds"
             + " and e.endsOn is null order by s.givenName, s.familyName, s.id")
     List<Student> inClasses(Collection<Long> classIds);
-
-    Optional<Student> findBySourceId(String sourceId);
-
-    List<Student> findBySourceIdIn(Collection<String> sourceIds);
 
     List<Student> findByStudentNumberIn(Collection<String> numbers);
 }

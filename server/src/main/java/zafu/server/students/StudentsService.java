@@ -63,7 +63,7 @@ class StudentsService {
     @Transactional(readOnly = true)
     StudentsShown shown(Narrowing narrowing) {
         List<Long> classIds = classesOf(narrowing);
-        boolean needsToo = !classIds.isEmpty() && classIds.stream().allMatch(permission::maySeeNeeds);
+        boolean needsToo = !classIds.isEmpty() && permission.maySeeNeedsInAll(classIds);
         List<GroupWithMembers> groups = arrangements.ofClasses(classIds);
         List<StudentShown> everybody = everybody(classIds, groups, needsToo);
         List<StudentShown> here = everybody.stream()
