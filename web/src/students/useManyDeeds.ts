@@ -12,6 +12,7 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
   const onError = (error: Error) => tell(error.message);
   const refresh = () => {
     queryClient.invalidateQueries({ queryKey: ["class"] });
+    queryClient.invalidateQueries({ queryKey: ["classes"] });
     queryClient.invalidateQueries({ queryKey: ["student"] });
   };
   const each = useMutation({
