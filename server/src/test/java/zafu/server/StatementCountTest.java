@@ -2,23 +2,13 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jakarta.persistence.EntityManagerFactory;
-import org.hibernate.SessionFactory;
-import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 
 /** The two biggest reads take as many statements for a large class as for a small one. */
 class StatementCountTest extends ServerTest {
-    @Autowired
-    EntityManagerFactory entities;
-
-    private long statementsOf(TestClass of, String path) {
-        Statistics statistics = entities.unwrap(SessionFactory.class).getStatistics();
+    private static long statementsOf(TestClass of, String path) {
         of.teacher.get(path).ok();
-        statistics.clear();
-        of.teacher.get(path).ok();
-        return statistics.getPrepareStatementCount();
+        return RequestStatements.during(() -> of.teacher.get(path).ok());
     }
 
     @Test
