@@ -11,9 +11,12 @@ interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
 
     List<Enrolment> findByStudentIdAndEndsOnIsNull(long studentId);
 
-    @Query("select e.classId, e.studentId from Enrolment e where e.classId in :classIds and e.endsOn is null"
-            + " order by e.id")
-    List<Object[]> present(Collection<Long> classIds);
+    /** Class and student of everyone present in these classes. */
+    @Query(
+            nativeQuery = true,
+            value = "select e.class_id, e.student_id from unnest(cast(:classIds as bigint array)) as wanted(id)"
+                    + " join enrolment e on e.class_id = wanted.id where e.ends_on is null order by e.id")
+    List<Object[]> present(Long[] classIds);
 
     Optional<Enrolment> findByClassIdAndStudentId(long classId, long studentId);
 

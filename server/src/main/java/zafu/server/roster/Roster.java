@@ -59,10 +59,14 @@ public class Roster {
 
     /** Everyone in any of these classes, the archived too, each once, in three reads. */
     public List<KnownStudent> known(Collection<Long> classIds) {
-        List<Student> found = students.inClasses(classIds);
-        Map<Long, List<String>> tagsOf =
-                tagsOf(found.stream().map(each -> each.id).toList());
-        return found.stream()
+        return known(membersOf(classIds));
+    }
+
+    /** As {@link #known(Collection)}, for members already read. */
+    public List<KnownStudent> known(Map<Long, List<Long>> members) {
+        Long[] ids = members.values().stream().flatMap(List::stream).distinct().toArray(Long[]::new);
+        Map<Long, List<String>> tagsOf = tagsOf(ids);
+        return students.of(ids).stream()
                 .map(each -> new KnownStudent(
                         each.id,
                         each.sourceId,
@@ -83,14 +87,15 @@ public class Roster {
     /** Present members by class. */
     public Map<Long, List<Long>> membersOf(Collection<Long> classIds) {
         Map<Long, List<Long>> members = new LinkedHashMap<>();
-        enrolments.present(classIds).forEach(row -> members.computeIfAbsent((Long) row[0], id -> new ArrayList<>())
+        enrolments.present(classIds.toArray(Long[]::new)).forEach(row -> members.computeIfAbsent(
+                        (Long) row[0], id -> new ArrayList<>())
                 .add((Long) row[1]));
         return members;
     }
 
-    private Map<Long, List<String>> tagsOf(Collection<Long> ids) {
+    private Map<Long, List<String>> tagsOf(Long[] ids) {
         Map<Long, List<String>> found = new LinkedHashMap<>();
-        tags.of(ids.toArray(Long[]::new)).forEach(each -> found.computeIfAbsent(each.studentId, id -> new ArrayList<>())
+        tags.of(ids).forEach(each -> found.computeIfAbsent(each.studentId, id -> new ArrayList<>())
                 .add(each.tag));
         return found;
     }

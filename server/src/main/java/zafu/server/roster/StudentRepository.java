@@ -10,9 +10,13 @@ interface StudentRepository extends JpaRepository<Student, Long> {
             + " and e.endsOn is null and s.archivedAt is null order by s.givenName, s.familyName, s.id")
     List<Student> inClass(long classId);
 
-    @Query("select distinct s from Student s, Enrolment e where e.studentId = s.id and e.classId in :classIds"
-            + " and e.endsOn is null order by s.givenName, s.familyName, s.id")
-    List<Student> inClasses(Collection<Long> classIds);
+    /** The ids travel as one array: a list of a thousand parameters is translated anew each time. */
+    @Query(
+            nativeQuery = true,
+            value =
+                    "select s.* from unnest(cast(:ids as bigint array)) as wanted(id) join student s on s.id = wanted.id"
+                            + " order by s.given_name, s.family_name, s.id")
+    List<Student> of(Long[] ids);
 
     List<Student> findByStudentNumberIn(Collection<String> numbers);
 }

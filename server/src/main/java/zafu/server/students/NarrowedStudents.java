@@ -1,12 +1,8 @@
 package zafu.server.students;
 
-import java.text.CollationKey;
-import java.text.Collator;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -22,13 +18,11 @@ import zafu.server.students.StudentsController.StudentShown;
 final class NarrowedStudents {
     private final Narrowing by;
     private final List<GroupWithMembers> groups;
-    private final Collator words = Collator.getInstance(Locale.ENGLISH);
-    private final Map<String, CollationKey> keys = new HashMap<>();
+    private final AlphabetOrder alphabet = new AlphabetOrder();
 
     NarrowedStudents(Narrowing by, List<GroupWithMembers> groups) {
         this.by = by;
         this.groups = groups;
-        words.setStrength(Collator.SECONDARY);
     }
 
     List<StudentShown> of(List<StudentShown> students) {
@@ -86,9 +80,17 @@ final class NarrowedStudents {
     }
 
     private static Optional<ScoresNow.Score> scoreOf(StudentShown student, long measureId) {
-        return student.scores().stream()
-                .filter(score -> score.measureId() == measureId)
-                .findFirst();
+        for (ScoresNow.Score score : student.scores()) {
+            if (score.measureId() == measureId) {
+                return Optional.of(score);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Comparator<StudentShown> byScore(long measureId) {
+        return missingLast(student ->
+                scoreOf(student, measureId).map(ScoresNow.Score::value).orElse(null));
     }
 
     private Comparator<StudentShown> order() {
@@ -102,17 +104,12 @@ final class NarrowedStudents {
             case "grade" -> turned(Comparator.comparing(StudentShown::grade)).thenComparing(byName);
             case "home" -> turned(comparing(StudentShown::homeClass)).thenComparing(byName);
             case "lastHere" -> missingLast(StudentShown::lastHere).thenComparing(byName);
-            default ->
-                missingLast(student -> scoreOf(student, Long.parseLong(sort.substring(1)))
-                                .map(ScoresNow.Score::value)
-                                .orElse(null))
-                        .thenComparing(byName);
+            default -> byScore(Long.parseLong(sort.substring(1))).thenComparing(byName);
         };
     }
 
-    /** By the rules of the language; what a text is compared by is worked out once, not at every comparison. */
     private Comparator<StudentShown> comparing(Function<StudentShown, String> text) {
-        return Comparator.comparing(student -> keys.computeIfAbsent(text.apply(student), words::getCollationKey));
+        return Comparator.comparing(text, alphabet);
     }
 
     private <T extends Comparable<? super T>> Comparator<StudentShown> missingLast(

@@ -93,7 +93,8 @@ class StudentsService {
     }
 
     private List<StudentShown> everybody(List<Long> classIds, List<GroupWithMembers> groups, boolean needsToo) {
-        List<KnownStudent> known = roster.known(classIds);
+        Map<Long, List<Long>> members = roster.membersOf(classIds);
+        List<KnownStudent> known = roster.known(members);
         List<Long> ids = known.stream().map(KnownStudent::id).toList();
         LocalDate today = school.today();
         Map<Long, Integer> grades = new LinkedHashMap<>();
@@ -104,10 +105,8 @@ class StudentsService {
         Map<Long, EntryCodes.Issued> issued = codes.of(ids);
         Map<Long, List<Long>> groupsOf = groupsOf(groups);
         Map<Long, List<Long>> classesOf = new LinkedHashMap<>();
-        roster.membersOf(classIds)
-                .forEach((classId, members) -> members.forEach(member -> classesOf
-                        .computeIfAbsent(member, id -> new ArrayList<>())
-                        .add(classId)));
+        members.forEach((classId, here) -> here.forEach(member ->
+                classesOf.computeIfAbsent(member, id -> new ArrayList<>()).add(classId)));
         return known.stream()
                 .map(each -> new StudentShown(
                         each.id(),
