@@ -6,6 +6,7 @@ import { type FormEvent, useState } from "react";
 import { Link } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { Card } from "../shell/Card";
+import { Problem } from "../shell/FormFoot";
 import { Mark } from "../shell/Mark";
 import { words } from "./words";
 
@@ -55,11 +56,7 @@ function Ask({ onAsked }: { onAsked: (token: string) => void }) {
       <TextField name="password" label={words.password} required autoComplete="off" />
       <TextField name="givenName" label={words.givenName} required autoComplete="off" />
       <TextField name="familyName" label={words.familyName} autoComplete="off" />
-      {join.error && (
-        <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-          {join.error.message}
-        </Box>
-      )}
+      <Problem error={join.error} />
       <Button type="submit" variant="contained" size="large" disabled={join.isPending}>
         {words.ask}
       </Button>

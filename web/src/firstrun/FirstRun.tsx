@@ -11,6 +11,7 @@ import { api, data, type Schemas } from "../api/client";
 import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card } from "../shell/Card";
+import { Problem } from "../shell/FormFoot";
 import { Mark } from "../shell/Mark";
 import { words } from "./words";
 
@@ -103,11 +104,7 @@ export default function FirstRun() {
             required
             autoComplete="new-password"
           />
-          {make.error && (
-            <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-              {make.error.message}
-            </Box>
-          )}
+          <Problem error={make.error} />
           <Button type="submit" variant="contained" size="large" disabled={make.isPending}>
             {words.go}
           </Button>

@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
@@ -10,6 +9,7 @@ import { useMutation } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { api, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
+import { FormFoot } from "../shell/FormFoot";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
@@ -70,17 +70,7 @@ export function AdultDialog({ adult, onClose }: Props) {
           {!adult && (
             <FormControlLabel control={<Checkbox name="administrator" />} label={words.administrator} />
           )}
-          {keep.error && (
-            <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-              {keep.error.message}
-            </Box>
-          )}
-          <Box sx={{ display: "flex", gap: 1 }}>
-            <Button type="submit" variant="contained" disabled={keep.isPending}>
-              {words.keep}
-            </Button>
-            <Button onClick={onClose}>{words.cancel}</Button>
-          </Box>
+          <FormFoot deed={keep} words={words} onCancel={onClose} />
         </Box>
       </DialogContent>
     </Dialog>

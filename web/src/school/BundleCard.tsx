@@ -6,6 +6,7 @@ import { api, data, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { useUndoImport } from "../bringin/ImportList";
 import { Card } from "../shell/Card";
+import { Problem } from "../shell/FormFoot";
 import { useNotice } from "../shell/Notice";
 import { Changes } from "./Changes";
 import { words } from "./words";
@@ -77,11 +78,7 @@ export function BundleCard() {
         </Button>
         {file?.name}
       </Box>
-      {error && (
-        <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-          {error.message}
-        </Box>
-      )}
+      <Problem error={error} />
       {look.data && file && (
         <>
           <Changes preview={look.data} />

@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
@@ -11,6 +10,7 @@ import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
+import { FormFoot } from "../shell/FormFoot";
 import { words } from "./words";
 
 const w = words.measure;
@@ -113,17 +113,7 @@ export function MeasureDialog({ measure, onClose }: Props) {
               label={w.archive}
             />
           )}
-          {keep.error && (
-            <Box role="alert" sx={{ color: "var(--z-clayText)", gridColumn: "1 / -1" }}>
-              {keep.error.message}
-            </Box>
-          )}
-          <Box sx={{ display: "flex", gap: 1, gridColumn: "1 / -1" }}>
-            <Button type="submit" variant="contained" disabled={keep.isPending}>
-              {words.keep}
-            </Button>
-            <Button onClick={onClose}>{words.cancel}</Button>
-          </Box>
+          <FormFoot deed={keep} words={words} onCancel={onClose} />
         </Box>
       </DialogContent>
     </Dialog>

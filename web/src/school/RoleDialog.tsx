@@ -10,6 +10,7 @@ import { useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { schoolClassesQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { Problem } from "../shell/FormFoot";
 import { words } from "./words";
 
 type Role = Schemas["RoleEdit"]["role"];
@@ -60,11 +61,7 @@ export function RoleDialog({ adult, onClose }: { adult: Schemas["AdultShown"]; o
             </MenuItem>
           ))}
         </TextField>
-        {give.error && (
-          <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-            {give.error.message}
-          </Box>
-        )}
+        <Problem error={give.error} />
         <Box sx={{ display: "flex", gap: 1 }}>
           <Button variant="contained" disabled={classId === ""} onClick={() => give.mutate()}>
             {words.keep}

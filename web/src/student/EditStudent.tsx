@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
@@ -8,6 +7,7 @@ import { useMutation } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { ApiProblem, api, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
+import { FormFoot } from "../shell/FormFoot";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
@@ -71,17 +71,7 @@ export function EditStudent({ sheet, onClose }: { sheet: Schemas["StudentSheet"]
             helperText={words.tagsHelp}
             defaultValue={sheet.tags.join(", ")}
           />
-          {keep.error && (
-            <Box role="alert" sx={{ color: "var(--z-clayText)", gridColumn: "1 / -1" }}>
-              {keep.error.message}
-            </Box>
-          )}
-          <Box sx={{ display: "flex", gap: 1, gridColumn: "1 / -1" }}>
-            <Button type="submit" variant="contained" disabled={keep.isPending}>
-              {words.keep}
-            </Button>
-            <Button onClick={onClose}>{words.cancel}</Button>
-          </Box>
+          <FormFoot deed={keep} words={words} onCancel={onClose} />
         </Box>
       </DialogContent>
     </Dialog>

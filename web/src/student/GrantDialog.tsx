@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
@@ -8,6 +7,7 @@ import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, type Schemas } from "../api/client";
+import { FormFoot } from "../shell/FormFoot";
 import { useNotice } from "../shell/Notice";
 import { supportName } from "../students/words";
 import { refreshNeeds } from "./NeedsPart";
@@ -121,17 +121,7 @@ export function GrantDialog({ studentId, plans, onClose }: Props) {
               ))}
             </TextField>
           )}
-          {grant.error && (
-            <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-              {grant.error.message}
-            </Box>
-          )}
-          <Box sx={{ display: "flex", gap: 1 }}>
-            <Button type="submit" variant="contained" disabled={grant.isPending}>
-              {words.keep}
-            </Button>
-            <Button onClick={onClose}>{words.cancel}</Button>
-          </Box>
+          <FormFoot deed={grant} words={words} onCancel={onClose} />
         </Box>
       </DialogContent>
     </Dialog>

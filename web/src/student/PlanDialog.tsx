@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
@@ -7,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { api } from "../api/client";
+import { FormFoot } from "../shell/FormFoot";
 import { Day } from "./GrantDialog";
 import { refreshNeeds } from "./NeedsPart";
 import { words } from "./words";
@@ -46,17 +46,7 @@ export function PlanDialog({ studentId, onClose }: { studentId: number; onClose:
             <Day name="from" label={words.fromDay} />
             <Day name="to" label={words.toDay} />
           </Box>
-          {add.error && (
-            <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-              {add.error.message}
-            </Box>
-          )}
-          <Box sx={{ display: "flex", gap: 1 }}>
-            <Button type="submit" variant="contained">
-              {words.keep}
-            </Button>
-            <Button onClick={onClose}>{words.cancel}</Button>
-          </Box>
+          <FormFoot deed={add} words={words} onCancel={onClose} />
         </Box>
       </DialogContent>
     </Dialog>

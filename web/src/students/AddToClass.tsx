@@ -10,20 +10,18 @@ import { words } from "./words";
 interface Props {
   selected: readonly number[];
   students: readonly Schemas["StudentShown"][];
-  onAdd: (target: { id: number; name: string; newcomers: readonly number[] }) => void;
+  onAdd: (classId: number, name: string) => void;
 }
 
 /** Puts the selected students into another class as well; they stay in those they are in. */
 export function AddToClass({ selected, students, onAdd }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const classes = useQuery(classesQuery).data?.classes ?? [];
-  const newcomersTo = (classId: number) =>
-    selected.filter((id) => !students.find((each) => each.id === id)?.classIds.includes(classId));
+  const hasNewcomers = (classId: number) =>
+    selected.some((id) => !students.find((each) => each.id === id)?.classIds.includes(classId));
   const targets = classes.filter(
     (each) =>
-      !each.archived &&
-      (each.role === "OWNER" || each.role === "CO_TEACHER") &&
-      newcomersTo(each.id).length > 0,
+      !each.archived && (each.role === "OWNER" || each.role === "CO_TEACHER") && hasNewcomers(each.id),
   );
   if (targets.length === 0) {
     return null;
@@ -43,7 +41,7 @@ export function AddToClass({ selected, students, onAdd }: Props) {
             key={each.id}
             onClick={() => {
               setAnchor(null);
-              onAdd({ id: each.id, name: each.name, newcomers: newcomersTo(each.id) });
+              onAdd(each.id, each.name);
             }}
           >
             {each.name}

@@ -6,6 +6,7 @@ import type { Schemas } from "../api/client";
 import { classesQuery, studentQuery } from "../api/queries";
 import { Card } from "../shell/Card";
 import { useFocus } from "../shell/focus";
+import { ClassesPart } from "../student/ClassesPart";
 import { EditStudent } from "../student/EditStudent";
 import { EntryCode } from "../student/EntryCode";
 import { GroupsPart } from "../student/GroupsPart";
@@ -68,6 +69,12 @@ export function StudentPanel({ student, screen, onClose }: Props) {
       </Box>
       {!projector && <ScoresPart studentId={student.id} />}
       {sheet?.maySeeNeeds && <NeedsPart studentId={student.id} mayChange={sheet.mayChange} />}
+      {sheet && sheet.classes.length > 1 && (
+        <ClassesPart
+          stays={sheet.classes}
+          onTakeOut={(id, name) => deeds.takeOut(id, name, id === classId ? onClose : () => {})}
+        />
+      )}
       <GroupsPart studentId={student.id} />
       {sheet?.maySeeNeeds && !projector && (
         <PairsPart student={student} others={screen.students} mayChange={sheet.mayChange} />

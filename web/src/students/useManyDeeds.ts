@@ -4,9 +4,20 @@ import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
-type Path = "/api/students/{studentId}/archive" | "/api/students/{studentId}/bring-back";
+type Deed = Schemas["StudentsDeed"];
+type Kind = Deed["kind"];
 
-/** Deeds on several students, each with its sentence and, where it moves people, its way back. */
+/** What takes a deed back for those it changed. */
+const OPPOSITE: Record<Kind, Kind> = {
+  ARCHIVE: "BRING_BACK",
+  BRING_BACK: "ARCHIVE",
+  TAG: "UNTAG",
+  UNTAG: "TAG",
+  ADD_TO_CLASS: "TAKE_OUT",
+  TAKE_OUT: "ADD_TO_CLASS",
+};
+
+/** Deeds on one or several students, done for all or none, each with its sentence and its way back. */
 export function useManyDeeds(classId: number, students: readonly number[]) {
   const tell = useNotice();
   const onError = (error: Error) => tell(error.message);
@@ -15,9 +26,8 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
     queryClient.invalidateQueries({ queryKey: ["classes"] });
     queryClient.invalidateQueries({ queryKey: ["student"] });
   };
-  const each = useMutation({
-    mutationFn: (asked: { path: Path; ids: readonly number[] }) =>
-      Promise.all(asked.ids.map((studentId) => api.POST(asked.path, { params: { path: { studentId } } }))),
+  const deed = useMutation({
+    mutationFn: (body: Deed) => data<Schemas["DeedDone"]>(api.POST("/api/students/deeds", { body })),
     onSuccess: refresh,
     onError,
   });
@@ -33,65 +43,28 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
     },
     onError,
   });
-  const toClass = useMutation({
-    mutationFn: ({ id, add, ids }: { id: number; add: boolean; ids: readonly number[] }) =>
-      Promise.all(
-        ids.map((studentId) => {
-          const path = { params: { path: { classId: id, studentId } } };
-          return add
-            ? api.PUT("/api/classes/{classId}/students/{studentId}", path)
-            : api.POST("/api/classes/{classId}/students/{studentId}/take-out", path);
-        }),
-      ),
-    onSuccess: refresh,
-    onError,
-  });
-  const tags = useMutation({
-    mutationFn: (tag: string) => Promise.all(students.map((id) => addTag(id, tag))),
-    onSuccess: (_, tag) => {
-      refresh();
-      tell(words.tagged(students.length, tag));
-    },
-    onError,
-  });
-  const toAndFro = (path: Path, back: Path, said: string, onDone: () => void) => {
-    const ids = [...students];
-    each.mutate(
-      { path, ids },
+  const take = (wanted: Omit<Deed, "students">, said: (count: number) => string, onDone?: () => void) =>
+    deed.mutate(
+      { ...wanted, students: [...students] },
       {
-        onSuccess: () => {
-          onDone();
-          tell(said, () => each.mutate({ path: back, ids }));
+        onSuccess: (done) => {
+          onDone?.();
+          const back =
+            done.students.length > 0
+              ? () => deed.mutate({ ...wanted, kind: OPPOSITE[wanted.kind], students: done.students })
+              : undefined;
+          tell(said(done.students.length), back);
         },
       },
     );
-  };
-  const away: Path = "/api/students/{studentId}/archive";
-  const back: Path = "/api/students/{studentId}/bring-back";
   return {
     newCodes: () => codes.mutate(),
-    tag: (tag: string) => tags.mutate(tag),
-    addToClass: (target: { id: number; name: string; newcomers: readonly number[] }) =>
-      toClass.mutate(
-        { id: target.id, add: true, ids: target.newcomers },
-        {
-          onSuccess: () =>
-            tell(words.addedToClass(target.newcomers.length, target.name), () =>
-              toClass.mutate({ id: target.id, add: false, ids: target.newcomers }),
-            ),
-        },
-      ),
-    archive: (onDone: () => void) => toAndFro(away, back, words.archivedDone(students.length), onDone),
-    bringBack: (onDone: () => void) => toAndFro(back, away, words.broughtBack(students.length), onDone),
+    tag: (tag: string) => take({ kind: "TAG", tag }, (count) => words.tagged(count, tag)),
+    addToClass: (id: number, name: string) =>
+      take({ kind: "ADD_TO_CLASS", classId: id }, (count) => words.addedToClass(count, name)),
+    takeOut: (id: number, name: string, onDone: () => void) =>
+      take({ kind: "TAKE_OUT", classId: id }, (count) => words.takenOut(count, name), onDone),
+    archive: (onDone: () => void) => take({ kind: "ARCHIVE" }, words.archivedDone, onDone),
+    bringBack: (onDone: () => void) => take({ kind: "BRING_BACK" }, words.broughtBack, onDone),
   };
-}
-
-async function addTag(studentId: number, tag: string) {
-  const path = { params: { path: { studentId } } };
-  const sheet = await data<Schemas["StudentSheet"]>(api.GET("/api/students/{studentId}", path));
-  if (sheet.tags.includes(tag)) {
-    return sheet;
-  }
-  const body = { version: sheet.version, facts: sheet.facts, tags: [...sheet.tags, tag] };
-  return data<Schemas["StudentSheet"]>(api.PUT("/api/students/{studentId}", { ...path, body }));
 }

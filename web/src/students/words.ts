@@ -68,6 +68,7 @@ export const words = {
   newCodesDone: (count: number) => `${plural(count, "new entry code")}. The old ones do not work any more.`,
   addToClass: "Add to a class",
   addedToClass: (count: number, name: string) => `${plural(count, "student")} added to ${name}.`,
+  takenOut: (count: number, name: string) => `${plural(count, "student")} taken out of ${name}.`,
   addTag: "Tag…",
   tagName: "Tag",
   tagged: (count: number, tag: string) => `${plural(count, "student")} tagged “${tag}”.`,

@@ -9,6 +9,7 @@ import { useState } from "react";
 import { api } from "../api/client";
 import { surveysQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { Problem } from "../shell/FormFoot";
 import { words } from "./words";
 
 /** Writes a question with its answers. */
@@ -50,11 +51,7 @@ export function AskDialog({ classId, onClose }: { classId: number; onClose: () =
           value={options}
           onChange={(event) => setOptions(event.target.value)}
         />
-        {ask.error && (
-          <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-            {ask.error.message}
-          </Box>
-        )}
+        <Problem error={ask.error} />
         <Box sx={{ display: "flex", gap: 1 }}>
           <Button
             variant="contained"

@@ -10,6 +10,7 @@ import { useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { studentsQuery, surveysQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { Problem } from "../shell/FormFoot";
 import { RankFields } from "./RankFields";
 import { words } from "./words";
 
@@ -53,11 +54,7 @@ export function FillInDialog({ classId, survey, onClose }: Props) {
           ))}
         </TextField>
         <RankFields options={survey.options} ranked={ranked} onChange={setRanked} />
-        {keep.error && (
-          <Box role="alert" sx={{ color: "var(--z-clayText)" }}>
-            {keep.error.message}
-          </Box>
-        )}
+        <Problem error={keep.error} />
         <Box sx={{ display: "flex", gap: 1 }}>
           <Button
             variant="contained"

@@ -170,7 +170,7 @@ class GridStatesTest extends ServerTest {
         TestClass own = newClass("grid drafts", 3);
         handedOut(own, Map.of());
         own.draft(TestClass.forEveryone());
-        own.teacher.post("/api/students/" + own.student(2) + "/archive", null).done();
+        own.deed("ARCHIVE", "", own.student(2)).done();
         JsonNode grid = grid(own, null);
         assertThat(grid.get("tasks")).hasSize(1);
         assertThat(grid.get("tasks").get(0).get("covered").asInt()).isEqualTo(2);

@@ -186,13 +186,9 @@ class HonestTriesTest extends ServerTest {
         TestClass own = newClass("left class", 1);
         TestClass other = newClass("stays in", 1);
         handedOut(own, Map.of());
-        other.teacher
-                .put("/api/classes/" + other.id + "/students/" + own.student(1), Map.of())
-                .done();
+        own.deed("ADD_TO_CLASS", other.id, own.student(1)).done();
         assertThat(own.signedIn(1).get("/api/my/work").ok().get("cards")).hasSize(1);
-        own.teacher
-                .post("/api/classes/" + own.id + "/students/" + own.student(1) + "/take-out", null)
-                .done();
+        own.deed("TAKE_OUT", own.id, own.student(1)).done();
         assertThat(own.signedIn(1).get("/api/my/work").ok().get("cards")).isEmpty();
     }
 }

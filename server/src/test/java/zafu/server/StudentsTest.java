@@ -120,9 +120,7 @@ class StudentsTest extends ServerTest {
     void allMyClassesAreOneListAndAStudentOfTwoStandsInItOnce() {
         TestClass one = newClass("list one", 2);
         TestClass two = newClass("list two", 1);
-        one.teacher
-                .put("/api/classes/" + two.id + "/students/" + one.student(1), Map.of())
-                .done();
+        one.deed("ADD_TO_CLASS", two.id, one.student(1)).done();
         JsonNode both =
                 one.teacher.get("/api/students?text=S1%20Test&sort=name").ok().get("students");
         List<JsonNode> found = both.valueStream()
@@ -137,22 +135,12 @@ class StudentsTest extends ServerTest {
     void anArchivedStudentIsAsideAndComesBackWithEverything() {
         TestClass own = newClass("archive", 3);
         long arrangement = own.arrange(1);
-        String path = "/api/students/" + own.student(2);
-        own.teacher.post(path + "/archive", null).done();
+        own.deed("ARCHIVE", "", own.student(2)).done();
         assertThat(names(own.screen("archived=true"))).containsExactly("S2");
         assertThat(names(own.screen(""))).containsExactly("S1", "S3");
-        own.teacher.post(path + "/bring-back", null).done();
+        own.deed("BRING_BACK", "", own.student(2)).done();
         assertThat(TestClass.groupOf(own.bench(arrangement), own.student(2))).isNotNull();
         assertThat(own.row(2).get("scores")).isNotEmpty();
-    }
-
-    @Test
-    void aStudentsOnlyClassIsNotTakenAway() {
-        TestClass own = newClass("only class", 1);
-        HttpCaller.Answer refused =
-                own.teacher.post("/api/classes/" + own.id + "/students/" + own.student(1) + "/take-out", null);
-        assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.body().get("detail").asString()).startsWith("This is the student's only class.");
     }
 
     @Test

@@ -200,6 +200,15 @@ final class TestClass {
         return ids(teacher.post("/api/library/question-sets", set).ok().get("questions"));
     }
 
+    /** One thing done with many students: kind, then tag or class. */
+    HttpCaller.Answer deed(String kind, Object with, long... students) {
+        Map<String, Object> deed = new LinkedHashMap<>();
+        deed.put("kind", kind);
+        deed.put("students", students);
+        deed.put(with instanceof Long ? "classId" : "tag", with);
+        return teacher.post("/api/students/deeds", deed);
+    }
+
     static Map<String, Object> targets(boolean everyone, List<Long> groups, List<Long> named, List<Long> except) {
         return Map.of("everyone", everyone, "groups", groups, "students", named, "except", except);
     }

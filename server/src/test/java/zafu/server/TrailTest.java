@@ -53,14 +53,21 @@ class TrailTest extends ServerTest {
         Map<String, Object> edit = Map.of("version", version, "facts", facts("Sam"), "tags", List.of("crew"));
         assertThat(linesOf(() -> own.teacher.put(path, edit).done())).containsExactly("student.changed");
         assertThat(linesOf(() -> own.teacher.put(path, edit))).isEmpty();
-        assertThat(linesOf(() -> own.teacher.post(path + "/archive", null).done()))
+        assertThat(linesOf(() -> own.deed("ARCHIVE", "", own.student(1)).done()))
                 .containsExactly("student.archived");
-        assertThat(linesOf(() -> own.teacher.post(path + "/bring-back", null).done()))
+        assertThat(linesOf(() -> own.deed("BRING_BACK", "", own.student(1)).done()))
                 .containsExactly("student.brought-back");
-        String inOther = "/api/classes/" + other.id + "/students/" + own.student(1);
-        assertThat(linesOf(() -> own.teacher.put(inOther, Map.of()).done())).containsExactly("student.added-to-class");
-        assertThat(linesOf(() -> own.teacher.post(inOther + "/take-out", null).done()))
+        assertThat(linesOf(
+                        () -> own.deed("ADD_TO_CLASS", other.id, own.student(1)).done()))
+                .containsExactly("student.added-to-class");
+        assertThat(linesOf(() -> own.deed("TAKE_OUT", other.id, own.student(1)).done()))
                 .containsExactly("student.taken-out");
+        assertThat(linesOf(() ->
+                        own.deed("TAG", "crew", own.student(1), own.student(2)).done()))
+                .containsExactly("student.tagged");
+        assertThat(linesOf(() -> own.deed("UNTAG", "crew", own.student(1), own.student(2))
+                        .done()))
+                .containsExactly("student.untagged", "student.untagged");
         assertThat(linesOf(() -> own.teacher.get(path + "/record").ok())).containsExactly("student.record-given-out");
     }
 

@@ -114,6 +114,9 @@ final class WalkBodies {
         if (endpoint.endsWith("/entry-codes")) {
             return Map.of("deed", "RENEW", "students", List.of(student));
         }
+        if (endpoint.endsWith("/students/deeds")) {
+            return Map.of("kind", "ARCHIVE", "students", List.of(student));
+        }
         if (endpoint.endsWith("/pair-notes")) {
             return Map.of("oneId", student, "otherId", student, "kind", "WORKS_WELL", "weight", 1);
         }

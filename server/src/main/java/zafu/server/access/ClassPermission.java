@@ -102,6 +102,14 @@ public class ClassPermission {
                 .toList();
     }
 
+    /** Ids of the classes that the signed-in adult may change. */
+    public List<Long> changeable() {
+        return roles().entrySet().stream()
+                .filter(each -> each.getValue().mayChange())
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
     /** Takes the adult's role in the class away. */
     public void withdraw(long classId, long adultId) {
         roles.findByClassIdAndAdultId(classId, adultId).ifPresent(roles::delete);

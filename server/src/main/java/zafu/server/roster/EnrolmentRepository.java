@@ -18,6 +18,13 @@ interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
                     + " join enrolment e on e.class_id = wanted.id where e.ends_on is null order by e.id")
     List<Object[]> present(Long[] classIds);
 
+    /** Class and student of every class in which any of these students is present. */
+    @Query(
+            nativeQuery = true,
+            value = "select e.class_id, e.student_id from unnest(cast(:studentIds as bigint array)) as wanted(id)"
+                    + " join enrolment e on e.student_id = wanted.id where e.ends_on is null order by e.id")
+    List<Object[]> presentOf(Long[] studentIds);
+
     Optional<Enrolment> findByClassIdAndStudentId(long classId, long studentId);
 
     boolean existsByClassIdAndStudentIdAndEndsOnIsNull(long classId, long studentId);

@@ -1,6 +1,9 @@
 package zafu.server.roster;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
@@ -27,6 +30,27 @@ public class StudentAccess {
         if (classesSeen(studentId).stream().noneMatch(permission::mayChange)) {
             throw Refusal.notAllowed("You may look at this student, but changing things is for their teachers.");
         }
+    }
+
+    /** As {@link #requireSee} for each of many, in two reads however many they are. */
+    public void requireSeeAll(Collection<Long> studentIds) {
+        if (!membersOf(permission.mine()).containsAll(studentIds)) {
+            throw Refusal.notFound("student");
+        }
+    }
+
+    /** As {@link #requireChange} for each of many, in a fixed number of reads however many they are. */
+    public void requireChangeAll(Collection<Long> studentIds) {
+        requireSeeAll(studentIds);
+        if (!membersOf(permission.changeable()).containsAll(studentIds)) {
+            throw Refusal.notAllowed("You may look at these students, but changing things is for their teachers.");
+        }
+    }
+
+    private Set<Long> membersOf(Collection<Long> classIds) {
+        return roster.membersOf(classIds).values().stream()
+                .flatMap(Collection::stream)
+                .collect(Collectors.toSet());
     }
 
     public void requireSeeNeeds(long studentId) {

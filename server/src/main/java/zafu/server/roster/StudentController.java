@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** One student: what is written down, archiving, and what a family may ask for. */
+/** One student: what is written down, and what a family may ask for. */
 @RestController
 class StudentController {
     private final StudentService service;
@@ -52,16 +52,6 @@ class StudentController {
         return service.sheet(studentId);
     }
 
-    @PostMapping("/api/students/{studentId}/archive")
-    void archive(@PathVariable long studentId) {
-        service.archive(studentId, true);
-    }
-
-    @PostMapping("/api/students/{studentId}/bring-back")
-    void bringBack(@PathVariable long studentId) {
-        service.archive(studentId, false);
-    }
-
     /** All that Zafu knows of the student, part by part. */
     @GetMapping("/api/students/{studentId}/record")
     Map<String, Object> record(@PathVariable long studentId) {
@@ -72,15 +62,5 @@ class StudentController {
     @PostMapping("/api/students/{studentId}/erase")
     void erase(@PathVariable long studentId, @Valid @RequestBody EraseAsked asked) {
         service.erase(studentId, asked.name());
-    }
-
-    @PutMapping("/api/classes/{classId}/students/{studentId}")
-    void addToClass(@PathVariable long classId, @PathVariable long studentId) {
-        service.addToClass(classId, studentId);
-    }
-
-    @PostMapping("/api/classes/{classId}/students/{studentId}/take-out")
-    void takeOut(@PathVariable long classId, @PathVariable long studentId) {
-        service.takeOut(classId, studentId);
     }
 }

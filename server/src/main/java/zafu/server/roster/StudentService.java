@@ -1,6 +1,5 @@
 package zafu.server.roster;
 
-import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,9 +25,7 @@ class StudentService {
     private final Roster roster;
     private final EntryCodes codes;
     private final List<StudentPart> parts;
-    private final SchoolSettings school;
     private final AuditTrail audit;
-    private final Clock clock;
     private final ApplicationEventPublisher events;
 
     StudentService(
@@ -41,9 +38,7 @@ class StudentService {
             Roster roster,
             EntryCodes codes,
             List<StudentPart> parts,
-            SchoolSettings school,
             AuditTrail audit,
-            Clock clock,
             ApplicationEventPublisher events) {
         this.access = access;
         this.permission = permission;
@@ -54,9 +49,7 @@ class StudentService {
         this.roster = roster;
         this.codes = codes;
         this.parts = parts;
-        this.school = school;
         this.audit = audit;
-        this.clock = clock;
         this.events = events;
         AnnotationAwareOrderComparator.sort(parts);
     }
@@ -107,12 +100,7 @@ class StudentService {
         List<String> tagsBefore = tagsOf(studentId);
         tags.deleteByStudentId(studentId);
         tags.flush();
-        edit.tags().stream().map(String::strip).distinct().forEach(tag -> {
-            StudentTag made = new StudentTag();
-            made.studentId = studentId;
-            made.tag = tag;
-            tags.save(made);
-        });
+        edit.tags().stream().map(String::strip).distinct().forEach(tag -> tags.save(StudentTag.of(studentId, tag)));
         audit.note(
                 null,
                 "student.changed",
@@ -128,41 +116,6 @@ class StudentService {
             throw Refusal.unusableField(
                     "number-taken", "studentNumber", "The number " + number + " belongs to another student.");
         }
-    }
-
-    @Transactional
-    void archive(long studentId, boolean away) {
-        access.requireChange(studentId);
-        Student student = require(studentId);
-        student.archivedAt = away ? clock.instant() : null;
-        students.save(student);
-        audit.note(null, away ? "student.archived" : "student.brought-back", studentId, "");
-        tell(studentId);
-    }
-
-    @Transactional
-    void addToClass(long classId, long studentId) {
-        permission.requireChange(classId);
-        access.requireSee(studentId);
-        roster.addToClass(classId, studentId, school.today());
-        audit.note(classId, "student.added-to-class", studentId, "");
-        tell(studentId);
-    }
-
-    @Transactional
-    void takeOut(long classId, long studentId) {
-        permission.requireChange(classId);
-        if (!roster.isIn(classId, studentId)) {
-            throw Refusal.notFound("student");
-        }
-        if (roster.classesOf(studentId).size() == 1) {
-            throw Refusal.conflict(
-                    "last-class",
-                    "This is the student's only class. Archive the student instead: nothing is lost by it.");
-        }
-        roster.takeOut(classId, studentId, school.today());
-        audit.note(classId, "student.taken-out", studentId, "");
-        events.publishEvent(new StudentsChanged(classId));
     }
 
     @Transactional

@@ -16,4 +16,11 @@ class StudentTag {
 
     long studentId;
     String tag = "";
+
+    static StudentTag of(long studentId, String tag) {
+        StudentTag made = new StudentTag();
+        made.studentId = studentId;
+        made.tag = tag;
+        return made;
+    }
 }
