@@ -130,6 +130,7 @@ const changeKinds: Record<Kind, readonly [one: string, many: string]> = {
   LEAVES_CLASS: ["leaves a class", "leave a class"],
   NEW_ADULT: ["new adult", "new adults"],
   ROLE_GIVEN: ["adult given a class", "adults given a class"],
+  ROLE_TAKEN: ["adult leaves a class", "adults leave a class"],
   NEW_MEASURE: ["new measure", "new measures"],
   SCORES: ["score", "scores"],
   NEED_GRANTED: ["need granted", "needs granted"],

@@ -172,6 +172,8 @@ final class SchoolBenchmark {
                 .post("/api/school/adults/" + idris.get("id").asLong() + "/password", Map.of("password", PASSWORD))
                 .done();
         HttpCaller teacher = new HttpCaller(port).signInAdult(idris.get("name").asString(), PASSWORD);
+        teacher.put("/api/account/password", Map.of("before", PASSWORD, "password", PASSWORD + "!"))
+                .done();
         JsonNode measures = teacher.get("/api/students").ok().get("measures");
         long measure = measures.get(0).get("id").asLong();
         Map<String, Integer> shown = new LinkedHashMap<>();

@@ -176,6 +176,7 @@ class EntryTest extends ServerTest {
         HttpCaller tam = nobody().signInAdult("tamsel", "first-password");
         assertThat(tam.get("/api/session").ok().get("mustChangePassword").asBoolean())
                 .isTrue();
+        assertThat(tam.get("/api/classes").status()).isEqualTo(403);
         assertThat(tam.put("/api/account/password", Map.of("before", "wrong", "password", "my own password"))
                         .status())
                 .isEqualTo(422);
@@ -183,6 +184,7 @@ class EntryTest extends ServerTest {
                 .done();
         assertThat(tam.get("/api/session").ok().get("mustChangePassword").asBoolean())
                 .isFalse();
+        assertThat(tam.get("/api/classes").status()).isEqualTo(200);
         administrator
                 .post("/api/school/adults/" + id + "/password", Map.of("password", "second-password"))
                 .done();

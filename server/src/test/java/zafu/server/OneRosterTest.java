@@ -137,7 +137,7 @@ class OneRosterTest extends ServerTest {
                         "/api/school/adults/" + perrin.get("id").asLong() + "/password",
                         Map.of("password", "first-password"))
                 .done();
-        HttpCaller teacher = nobody().signInAdult(perrin.get("name").asString(), "first-password");
+        HttpCaller teacher = signInFirst(perrin.get("name").asString(), "first-password");
         JsonNode screen = teacher.get("/api/students?sort=name").ok();
         JsonNode ebba = screen.get("students").get(0);
         assertThat(ebba.get("givenName").asString()).isEqualTo("Ebba");

@@ -114,7 +114,7 @@ class RosterChangesTest extends ServerTest {
         administrator()
                 .post("/api/school/adults/" + adult.get("id").asLong() + "/password", Map.of("password", "0123456789"))
                 .done();
-        return nobody().signInAdult(adult.get("name").asString(), "0123456789");
+        return signInFirst(adult.get("name").asString(), "0123456789");
     }
 
     private static Map<String, List<String>> namesByClass(HttpCaller teacher) {
@@ -221,6 +221,54 @@ class RosterChangesTest extends ServerTest {
                 .classes("§c,,6 Curlew§,06")
                 .enrollments("§e1,,§c,§u1,student,", "§e2,,§c,§u2,student,");
         assertThat(take()).containsExactly("CLASS_LINKED 1", "NEW_STUDENT 1", "STUDENT_LINKED 1", "JOINS_CLASS 1");
+    }
+
+    @Test
+    void aTeacherLeavesAClassWithTheListThatGaveItAndComesBackWhenItIsTakenBack() {
+        begin();
+        users("§t2,,teacher,Sorrel,Vane§,,").enrollments("§e5,,§a,§t2,teacher,false");
+        assertThat(take()).contains("ROLE_GIVEN 1");
+        enrollments("§e5,tobedeleted,§a,§t2,teacher,false");
+        assertThat(take()).containsExactly("ROLE_TAKEN 1");
+        assertThat(rolesOf("Sorrel Vane" + mark)).isEmpty();
+        administrator()
+                .post("/api/imports/" + imports.get(imports.size() - 1) + "/undo", null)
+                .done();
+        assertThat(rolesOf("Sorrel Vane" + mark)).containsExactly("CO_TEACHER");
+    }
+
+    @Test
+    void anAdultWhoIsHereIsGivenAClassWithoutBeingListedAgain() {
+        begin();
+        users("§t2,,teacher,Sorrel,Vane§,,");
+        take();
+        enrollments("§e6,,§a,§t2,aide,false");
+        assertThat(take()).containsExactly("ROLE_GIVEN 1");
+        assertThat(rolesOf("Sorrel Vane" + mark)).containsExactly("SUPPORT");
+    }
+
+    @Test
+    void theOnlyOwnerOfAClassKeepsIt() {
+        begin();
+        enrollments("§e4,tobedeleted,§b,§t,teacher,true");
+        JsonNode preview = administrator()
+                .upload("/api/school/one-roster/preview", delta(), Map.of())
+                .ok();
+        assertThat(preview.get("changes")).isEmpty();
+        assertThat(preview.get("problems").get(0).asString())
+                .isEqualTo("enrollments.csv: Perrin Oakapple" + mark + " is the only owner of 6 Dunlin" + mark
+                        + " and keeps it until somebody else does.");
+    }
+
+    private List<String> rolesOf(String adult) {
+        return administrator()
+                .get("/api/school/adults")
+                .ok()
+                .valueStream()
+                .filter(each -> each.get("displayName").asString().equals(adult))
+                .flatMap(each -> each.get("roles").valueStream())
+                .map(each -> each.get("role").asString())
+                .toList();
     }
 
     @Test

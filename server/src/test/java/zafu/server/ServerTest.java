@@ -3,6 +3,7 @@ package zafu.server;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -46,6 +47,14 @@ abstract class ServerTest {
 
     HttpCaller teacher() {
         return nobody().signInAdult("ottoline", "salt-marsh-5");
+    }
+
+    /** An adult who signs in with a password of an administrator's choosing and then takes one of their own. */
+    HttpCaller signInFirst(String name, String given) {
+        HttpCaller adult = nobody().signInAdult(name, given);
+        adult.put("/api/account/password", Map.of("before", given, "password", "my own " + given))
+                .done();
+        return adult;
     }
 
     /** A class of its own, so that no test disturbs another. */

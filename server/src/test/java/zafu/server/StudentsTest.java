@@ -210,7 +210,8 @@ class StudentsTest extends ServerTest {
     @Test
     void aViewerSeesNeitherNeedsNorCodes() {
         TestClass own = newClass("viewed", 1);
-        own.grant(1, "READ_ALOUD", null).ok();
+        own.grant(1, "EXTENDED_TIME", "2").ok();
+        long task = own.draft(TestClass.forEveryone());
         long idris = own.teacher
                 .get("/api/adults")
                 .ok()
@@ -226,6 +227,15 @@ class StudentsTest extends ServerTest {
         HttpCaller viewer = nobody().signInAdult("idris", "salt-marsh-5");
         JsonNode screen = viewer.get("/api/students?classId=" + own.id).ok();
         assertThat(screen.get("students").get(0).has("needs")).isFalse();
+        assertThat(own.task(task)
+                        .get("students")
+                        .get(0)
+                        .get("terms")
+                        .get("minutes")
+                        .asInt())
+                .isEqualTo(40);
+        assertThat(viewer.get("/api/tasks/" + task).ok().get("students").get(0).has("terms"))
+                .isFalse();
         assertThat(viewer.get("/api/classes/" + own.id + "/students")
                         .ok()
                         .get(0)

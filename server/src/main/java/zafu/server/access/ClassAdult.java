@@ -21,4 +21,8 @@ class ClassAdult {
 
     @Enumerated(EnumType.STRING)
     ClassRole role = ClassRole.VIEWER;
+
+    /** Where a list of another system gave the role: its id there. */
+    @Nullable
+    String sourceId;
 }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.server.platform.Refusal;
 
@@ -129,12 +130,29 @@ public class ClassPermission {
         return adultsOf(List.of(classId)).getOrDefault(classId, Map.of());
     }
 
+    /** A role that a list of another system gave, with its id there. */
+    public record ListedRole(long classId, long adultId, ClassRole role, String sourceId) {}
+
+    /** The roles in these classes that came from lists. */
+    public List<ListedRole> listed(Collection<Long> classIds) {
+        return roles.findByClassIdIn(classIds).stream()
+                .filter(each -> each.sourceId != null)
+                .map(each -> new ListedRole(each.classId, each.adultId, each.role, each.sourceId))
+                .toList();
+    }
+
     /** Gives the adult this role in the class, in place of any other. */
     public void grant(long classId, long adultId, ClassRole role) {
+        grant(classId, adultId, role, null);
+    }
+
+    /** As {@link #grant(long, long, ClassRole)}, from a list in which the role has this id. */
+    public void grant(long classId, long adultId, ClassRole role, @Nullable String sourceId) {
         ClassAdult granted = roles.findByClassIdAndAdultId(classId, adultId).orElseGet(ClassAdult::new);
         granted.classId = classId;
         granted.adultId = adultId;
         granted.role = role;
+        granted.sourceId = sourceId;
         roles.save(granted);
     }
 }

@@ -32,6 +32,8 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers("/api/my/**")
                         .hasRole("STUDENT")
+                        .requestMatchers("/api/account/password")
+                        .hasAnyRole("ADULT", "ADULT_WITH_GIVEN_PASSWORD")
                         .requestMatchers("/api/**")
                         .hasRole("ADULT")
                         .anyRequest()

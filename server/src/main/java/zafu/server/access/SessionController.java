@@ -53,7 +53,7 @@ class SessionController {
         FIRST_RUN
     }
 
-    /** @param mustChangePassword somebody else chose the password; the page asks for a new one first */
+    /** @param mustChangePassword somebody else chose the password; nothing is to be had before there is a new one */
     record Session(Who who, @Nullable String displayName, boolean mustChangePassword) {}
 
     record PasswordChange(
@@ -95,12 +95,15 @@ class SessionController {
 
     @PutMapping("/api/account/password")
     @Transactional
-    public void changePassword(@Valid @RequestBody PasswordChange change) {
-        long adult = current.adult().adultId();
+    public void changePassword(
+            @Valid @RequestBody PasswordChange change, HttpServletRequest request, HttpServletResponse response) {
+        Person.Grown person = current.adult();
+        long adult = person.adultId();
         throttle.requireCalm("password of " + adult, "password of " + adult);
         throttle.failed("password of " + adult, "password of " + adult);
         adults.changePassword(adult, change.before, change.password);
         audit.note(null, "password.changed", adult, "");
+        keep(person, "ROLE_ADULT", request, response);
     }
 
     @PostMapping("/api/sign-out")
@@ -112,15 +115,25 @@ class SessionController {
     }
 
     private Session signedIn(Person person, HttpServletRequest request, HttpServletResponse response) {
-        String role = person instanceof Person.Grown ? "ROLE_ADULT" : "ROLE_STUDENT";
+        request.getSession(true);
+        request.changeSessionId();
+        keep(person, roleOf(person), request, response);
+        return sessionOf(person);
+    }
+
+    private String roleOf(Person person) {
+        if (person instanceof Person.Grown adult) {
+            return adults.mustChangePassword(adult.adultId()) ? "ROLE_ADULT_WITH_GIVEN_PASSWORD" : "ROLE_ADULT";
+        }
+        return "ROLE_STUDENT";
+    }
+
+    private void keep(Person person, String role, HttpServletRequest request, HttpServletResponse response) {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
                 person, null, List.of(new SimpleGrantedAuthority(role))));
         SecurityContextHolder.setContext(context);
-        request.getSession(true);
-        request.changeSessionId();
         contexts.saveContext(context, request, response);
-        return sessionOf(person);
     }
 
     private Session sessionOf(Person person) {

@@ -180,7 +180,7 @@ public class ImportLog {
             case NEED_GRANTED -> needs.end(subject, true, by);
             case NEED_ENDED -> needs.end(subject, false, by);
             case ROLE_GIVEN -> permission.withdraw(other(change), subject);
-            case ROLE_TAKEN -> permission.grant(other(change), subject, before(change, ClassRole.class));
+            case ROLE_TAKEN -> takeRoleBack(change);
         }
     }
 
@@ -191,6 +191,14 @@ public class ImportLog {
             deed.run();
         }
     }
+
+    private void takeRoleBack(ImportChange change) {
+        RoleState before = before(change, RoleState.class);
+        permission.grant(other(change), change.subjectId, before.role(), before.sourceId());
+    }
+
+    /** A role as a list had given it. */
+    public record RoleState(ClassRole role, String sourceId) {}
 
     /** A student's facts and tags as they were. */
     public record StudentState(StudentFacts facts, List<String> tags) {}

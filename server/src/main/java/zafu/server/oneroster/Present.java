@@ -11,6 +11,7 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.ClassPermission.ListedRole;
 import zafu.server.access.ClassRole;
 import zafu.server.measure.Measures;
 import zafu.server.measure.Measures.MeasureCard;
@@ -32,6 +33,7 @@ final class Present {
     final Map<String, KnownEnrolment> enrolmentByPlace = new HashMap<>();
     final Map<String, AdultAccounts.AdultCard> adults = new LinkedHashMap<>();
     final Map<Long, Map<Long, ClassRole>> roles;
+    final List<ListedRole> listedRoles;
     final Map<String, MeasureCard> measuresByName = new HashMap<>();
     final Map<String, MeasureCard> measuresBySource;
     final Measures measures;
@@ -49,8 +51,9 @@ final class Present {
         enrolments = loader.roster.enrolments();
         enrolments.forEach(each -> enrolmentByPlace.put(place(each.classId(), each.studentId()), each));
         loader.adults.all().forEach(each -> adults.put(each.sourceId(), each));
-        roles = loader.permission.adultsOf(
-                classes.values().stream().map(KnownClass::id).toList());
+        List<Long> classIds = classes.values().stream().map(KnownClass::id).toList();
+        roles = loader.permission.adultsOf(classIds);
+        listedRoles = loader.permission.listed(classIds);
         loader.measures.all().forEach(card -> measuresByName.put(plain(card.name()), card));
         measuresBySource = loader.measures.bySourceId();
         measures = loader.measures;

@@ -17,6 +17,7 @@ import zafu.core.measure.NumericScale;
 import zafu.core.schedule.Term;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.ClassPermission.ListedRole;
 import zafu.server.access.ClassRole;
 import zafu.server.exchange.Changed;
 import zafu.server.exchange.ImportLog;
@@ -105,6 +106,7 @@ class RosterApplier {
             plan.adults.forEach(this::adult);
             plan.places.forEach(this::place);
             plan.roles.forEach(role -> role(role.place()));
+            plan.rolesGone.forEach(this::roleGone);
             plan.gone.forEach(student -> {
                 roster.archive(student.id(), true);
                 log.note(run, Changed.STUDENT_ARCHIVED, student.id());
@@ -236,9 +238,15 @@ class RosterApplier {
             Long adult = adultIds.get(place.personId());
             Long classId = classIds.get(place.classId());
             if (adult != null && classId != null) {
-                permission.grant(classId, adult, roleOf(place));
+                permission.grant(classId, adult, roleOf(place), place.id());
                 log.note(run, Changed.ROLE_GIVEN, adult, classId, null);
             }
+        }
+
+        private void roleGone(ListedRole role) {
+            permission.withdraw(role.classId(), role.adultId());
+            ImportLog.RoleState before = new ImportLog.RoleState(role.role(), role.sourceId());
+            log.note(run, Changed.ROLE_TAKEN, role.adultId(), role.classId(), before);
         }
 
         private static ClassRole roleOf(Place place) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import zafu.server.access.ClassPermission.ListedRole;
 import zafu.server.measure.Measures.ToNote;
 import zafu.server.oneroster.RosterBundle.ClassLine;
 import zafu.server.oneroster.RosterBundle.Flag;
@@ -24,6 +25,7 @@ final class RosterPlan {
     final List<AdultPlan> adults = new ArrayList<>();
     final List<PlacePlan> places = new ArrayList<>();
     final List<RolePlan> roles = new ArrayList<>();
+    final List<ListedRole> rolesGone = new ArrayList<>();
     /** New measures by the id of the line item that stands for them. */
     final Map<String, LineItem> newMeasures = new LinkedHashMap<>();
 
@@ -48,6 +50,7 @@ final class RosterPlan {
         LEAVES_CLASS,
         NEW_ADULT,
         ROLE_GIVEN,
+        ROLE_TAKEN,
         NEW_MEASURE,
         SCORES,
         NEED_GRANTED,

@@ -49,6 +49,7 @@ final class RosterPlanner {
         planner.people();
         planner.places();
         planner.gone();
+        new RoleGonePlanner(bundle, here, planner.plan, planner.people).plan();
         new ScorePlanner(bundle, here, planner.plan, planner.known).plan();
         new FlagPlanner(bundle, here, planner.plan, planner.known).plan();
         return planner.plan;
@@ -211,17 +212,18 @@ final class RosterPlanner {
     private void places() {
         for (Place place : bundle.enrolments()) {
             Person person = people.get(place.personId());
-            boolean personIsHere = person != null && !person.gone();
-            if (person == null && here.students.get(place.personId()) == null) {
+            boolean knownAdult = person == null && here.adults.containsKey(place.personId());
+            boolean personIsHere = knownAdult || (person != null && !person.gone());
+            if (person == null && !knownAdult && !here.students.containsKey(place.personId())) {
                 plan.problems.add("enrollments.csv: " + place.id() + " names the user " + place.personId()
                         + ", who is not there.");
             } else if (!classes.containsKey(place.classId()) && !here.classes.containsKey(place.classId())) {
                 plan.problems.add("enrollments.csv: " + place.id() + " names the class " + place.classId()
                         + ", which is not there.");
-            } else if (place.role() == Role.STUDENT && (personIsHere || person == null)) {
+            } else if (place.role() == Role.STUDENT && !knownAdult && (personIsHere || person == null)) {
                 studentPlace(place);
             } else if (personIsHere && place.role() != Role.OTHER && !place.gone()) {
-                role(place, person);
+                role(place);
             }
         }
     }
@@ -278,12 +280,13 @@ final class RosterPlanner {
         return (student.facts().givenName() + " " + student.facts().familyName()).strip();
     }
 
-    private void role(Place place, Person person) {
+    private void role(Place place) {
+        Person person = people.get(place.personId());
         Long classId = classIds.get(place.classId());
-        Long adultId = here.adults.containsKey(person.id())
-                ? Long.valueOf(here.adults.get(person.id()).id())
+        Long adultId = here.adults.containsKey(place.personId())
+                ? Long.valueOf(here.adults.get(place.personId()).id())
                 : plan.adults.stream()
-                        .filter(each -> each.person().id().equals(person.id()))
+                        .filter(each -> each.person().id().equals(place.personId()))
                         .map(RosterPlan.AdultPlan::known)
                         .filter(id -> id != null)
                         .findFirst()
@@ -293,7 +296,8 @@ final class RosterPlanner {
                 && here.roles.getOrDefault(classId, Map.of()).containsKey(adultId);
         if (!hasOne) {
             plan.roles.add(new RosterPlan.RolePlan(place));
-            plan.tell(Kind.ROLE_GIVEN, person.fullName(), classNamed(place.classId()));
+            String who = person == null ? here.adults.get(place.personId()).displayName() : person.fullName();
+            plan.tell(Kind.ROLE_GIVEN, who, classNamed(place.classId()));
         }
     }
 

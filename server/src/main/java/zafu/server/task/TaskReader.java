@@ -21,6 +21,7 @@ import zafu.core.targeting.Outcome;
 import zafu.core.targeting.Reach;
 import zafu.core.targeting.Targets;
 import zafu.server.access.AdultAccounts;
+import zafu.server.access.ClassPermission;
 import zafu.server.library.Library;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -35,12 +36,19 @@ class TaskReader {
     private final Library library;
     private final SchoolSettings school;
     private final AdultAccounts adults;
+    private final ClassPermission permission;
 
-    TaskReader(TaskLoader loader, Library library, SchoolSettings school, AdultAccounts adults) {
+    TaskReader(
+            TaskLoader loader,
+            Library library,
+            SchoolSettings school,
+            AdultAccounts adults,
+            ClassPermission permission) {
         this.loader = loader;
         this.library = library;
         this.school = school;
         this.adults = adults;
+        this.permission = permission;
     }
 
     TaskView view(Task task) {
@@ -57,7 +65,7 @@ class TaskReader {
                 task.handedOutAt,
                 nameOf(task.handedOutBy),
                 versions(one, loaded.versionsWithTries(one)),
-                students(loaded, one, outcomes),
+                students(loaded, one, outcomes, permission.maySeeNeeds(task.classId)),
                 HandOutCheck.problems(loaded, one, outcomes, school.zone()));
     }
 
@@ -122,13 +130,14 @@ class TaskReader {
     }
 
     private List<TaskView.Recipient> students(
-            ClassTasks loaded, TaskWithVersions task, Map<StudentId, Outcome> outcomes) {
+            ClassTasks loaded, TaskWithVersions task, Map<StudentId, Outcome> outcomes, boolean maySeeNeeds) {
         Map<Long, TaskVersion.Content> contents = new LinkedHashMap<>();
         task.versions().forEach(version -> contents.put(version.id, version.over(task.base())));
         List<TaskView.Recipient> shown = new ArrayList<>();
         outcomes.forEach((id, outcome) -> {
             Roster.StudentName name = loaded.students().get(id);
             Optional<TaskVersion.Content> content = outcome.given().map(version -> contents.get(version.value()));
+            Optional<TaskVersion.Content> seen = maySeeNeeds ? content : Optional.empty();
             shown.add(new TaskView.Recipient(
                     id.value(),
                     name.givenName(),
@@ -136,8 +145,7 @@ class TaskReader {
                     getsOf(outcome),
                     content.map(TaskVersion.Content::versionId).orElse(null),
                     claimsOf(outcome),
-                    content.map(found -> shown(loaded.termsFor(task, id, found)))
-                            .orElse(null)));
+                    seen.map(found -> shown(loaded.termsFor(task, id, found))).orElse(null)));
         });
         return shown;
     }

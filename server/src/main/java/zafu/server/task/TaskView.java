@@ -65,7 +65,7 @@ record TaskView(
     /**
      * @param versionId with ONE
      * @param claims with CONFLICT: the versions and how they came
-     * @param terms with ONE
+     * @param terms with ONE, for adults who may see needs: extended time would be read off them
      */
     record Recipient(
             long id,
