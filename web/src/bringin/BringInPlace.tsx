@@ -7,6 +7,7 @@ import { api, data, filePart, type Schemas } from "../api/client";
 import { classesQuery, measuresQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
+import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
 import { ColumnMap } from "./ColumnMap";
@@ -30,8 +31,8 @@ function preview(file: File, wanted: Wanted) {
   return data<Schemas["Preview"]>(api.POST("/api/class-lists/preview", asForm(file, wanted)));
 }
 
-function take(file: File, wanted: Wanted) {
-  return data<Schemas["Taken"]>(api.POST("/api/class-lists", asForm(file, wanted)));
+function take(file: File, wanted: Wanted, headers: Record<string, string>) {
+  return data<Schemas["Taken"]>(api.POST("/api/class-lists", { ...asForm(file, wanted), headers }));
 }
 
 export default function BringInPlace() {
@@ -60,8 +61,9 @@ function BringIn({ today }: { today: string }) {
   const look = useMutation({
     mutationFn: (ask: { file: File; wanted: Wanted }) => preview(ask.file, ask.wanted),
   });
+  const work = useLongWork();
   const keep = useMutation({
-    mutationFn: () => take(file as File, wanted),
+    mutationFn: () => work.run((headers) => take(file as File, wanted, headers)),
     onSuccess: (result) => {
       queryClient.invalidateQueries();
       tell(words.taken(result), () => undo.mutate(result.importId));
@@ -105,6 +107,7 @@ function BringIn({ today }: { today: string }) {
             {(look.error ?? keep.error)?.message}
           </Box>
         )}
+        <LongWork workKey={work.key} />
         {file && <WantedFields wanted={wanted} onChange={setWanted} />}
       </Card>
       {shown && (

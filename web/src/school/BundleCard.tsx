@@ -7,6 +7,7 @@ import { queryClient } from "../api/queryClient";
 import { useUndoImport } from "../bringin/ImportList";
 import { Card } from "../shell/Card";
 import { Problem } from "../shell/FormFoot";
+import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
 import { Changes } from "./Changes";
 import { words } from "./words";
@@ -29,13 +30,16 @@ export function BundleCard() {
   const [file, setFile] = useState<File | null>(null);
   const tell = useNotice();
   const undo = useUndoImport();
+  const work = useLongWork();
   const look = useMutation({
     mutationFn: (chosen: File) =>
       data<Schemas["BundlePreview"]>(api.POST("/api/school/one-roster/preview", asForm(chosen))),
   });
   const take = useMutation({
     mutationFn: (chosen: File) =>
-      data<Schemas["BundleTaken"]>(api.POST("/api/school/one-roster", asForm(chosen))),
+      work.run((headers) =>
+        data<Schemas["BundleTaken"]>(api.POST("/api/school/one-roster", { ...asForm(chosen), headers })),
+      ),
     onSuccess: (taken) => {
       queryClient.invalidateQueries();
       setFile(null);
@@ -79,6 +83,7 @@ export function BundleCard() {
         {file?.name}
       </Box>
       <Problem error={error} />
+      <LongWork workKey={work.key} />
       {look.data && file && (
         <>
           <Changes preview={look.data} />

@@ -11,6 +11,7 @@ import { queryClient } from "../api/queryClient";
 import { useUndoImport } from "../bringin/ImportList";
 import { Card } from "../shell/Card";
 import { day, timeInZone } from "../shell/dates";
+import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
 import { Changes } from "./Changes";
 import { words } from "./words";
@@ -112,10 +113,16 @@ interface WaitingProps {
 function WaitingPull({ waiting, onLeft }: WaitingProps) {
   const tell = useNotice();
   const undo = useUndoImport();
+  const work = useLongWork();
   const path = { params: { path: { pullId: waiting.id } } };
   const onError = (error: Error) => tell(error.message);
   const take = useMutation({
-    mutationFn: () => data<Schemas["BundleTaken"]>(api.POST("/api/school/system/pulls/{pullId}/take", path)),
+    mutationFn: () =>
+      work.run((headers) =>
+        data<Schemas["BundleTaken"]>(
+          api.POST("/api/school/system/pulls/{pullId}/take", { ...path, headers }),
+        ),
+      ),
     onSuccess: (taken) => {
       queryClient.invalidateQueries();
       tell(words.applied(taken.changes), () => undo.mutate(taken.importId));
@@ -130,6 +137,7 @@ function WaitingPull({ waiting, onLeft }: WaitingProps) {
   return (
     <>
       <Changes preview={waiting.preview} />
+      <LongWork workKey={work.key} />
       <Box sx={{ display: "flex", gap: 1 }}>
         <Button variant="contained" disabled={take.isPending} onClick={() => take.mutate()}>
           {words.take(waiting.preview.changes.length)}

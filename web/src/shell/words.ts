@@ -14,5 +14,8 @@ export const words = {
   undo: "Undo",
   undone: "Undone.",
   close: "Close",
+  underWay: "Under way",
+  ofAll: (done: number, total: number) => `${done.toLocaleString("en")} of ${total.toLocaleString("en")}`,
+  stop: "Stop",
   noClass: "You have no class yet. Bring one in from a file to begin.",
 };

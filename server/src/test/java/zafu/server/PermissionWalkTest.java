@@ -115,6 +115,7 @@ class PermissionWalkTest extends ServerTest {
                         .get("id")
                         .asLong());
         places.putAll(Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "adultId", 1, "token", "none"));
+        places.put("workKey", "none");
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         places.put("tryId", page.get("id").asLong());
         places.put("questionId", page.get("questions").get(0).get("id").asLong());

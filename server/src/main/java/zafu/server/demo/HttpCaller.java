@@ -26,6 +26,7 @@ public final class HttpCaller {
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private final URI base;
     private boolean sendsToken = true;
+    private @Nullable String workKey;
 
     public HttpCaller(int port) {
         base = URI.create("http://localhost:" + port);
@@ -85,6 +86,12 @@ public final class HttpCaller {
         return this;
     }
 
+    /** From now on requests name their work by this key, so that another caller can follow and stop it. */
+    public HttpCaller withWorkKey(String key) {
+        workKey = key;
+        return this;
+    }
+
     public HttpCaller signInAdult(String name, String password) {
         post("/api/sign-in/adult", Map.of("name", name, "password", password)).ok();
         return this;
@@ -118,6 +125,9 @@ public final class HttpCaller {
         HttpRequest.Builder request = HttpRequest.newBuilder(base.resolve(path)).method(method, body);
         if (type != null) {
             request.header("Content-Type", type);
+        }
+        if (workKey != null) {
+            request.header("Work-Key", workKey);
         }
         if (sendsToken && !method.equals("GET")) {
             request.header("X-XSRF-TOKEN", csrfToken());

@@ -24,6 +24,7 @@ import zafu.server.measure.Measures;
 import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.measure.TypedScore;
 import zafu.server.need.Needs;
+import zafu.server.platform.LongWork;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.RosterChanges;
@@ -41,6 +42,7 @@ class ListTaking {
     private final Skills skills;
     private final Needs needs;
     private final ImportLog log;
+    private final LongWork waitedFor;
     private final CurrentPerson current;
     private final AuditTrail audit;
     private final ApplicationEventPublisher events;
@@ -52,6 +54,7 @@ class ListTaking {
             Skills skills,
             Needs needs,
             ImportLog log,
+            LongWork waitedFor,
             CurrentPerson current,
             AuditTrail audit,
             ApplicationEventPublisher events) {
@@ -61,6 +64,7 @@ class ListTaking {
         this.skills = skills;
         this.needs = needs;
         this.log = log;
+        this.waitedFor = waitedFor;
         this.current = current;
         this.audit = audit;
         this.events = events;
@@ -99,7 +103,9 @@ class ListTaking {
     private int people(List<Match> good, long classId, Wanted wanted, long run, Map<Match, Long> students) {
         Map<String, Long> madeHere = new HashMap<>();
         List<Long> members = roster.membersOf(List.of(classId)).getOrDefault(classId, List.of());
+        waitedFor.expect(good.size());
         for (Match match : good) {
+            waitedFor.step();
             Long id = match.known() == null
                     ? madeHere.get(personOf(match))
                     : Long.valueOf(match.known().id());

@@ -29,6 +29,7 @@ import zafu.server.oneroster.RosterBundle.Person;
 import zafu.server.oneroster.RosterBundle.Place;
 import zafu.server.oneroster.RosterBundle.Role;
 import zafu.server.oneroster.RosterPlan.PlacePlan;
+import zafu.server.platform.LongWork;
 import zafu.server.roster.Roster;
 import zafu.server.roster.RosterChanges;
 import zafu.server.roster.SchoolSettings;
@@ -47,6 +48,7 @@ class RosterApplier {
     private final Measures measures;
     private final Needs needs;
     private final ImportLog log;
+    private final LongWork waitedFor;
     private final SchoolSettings school;
     private final ApplicationEventPublisher events;
 
@@ -58,6 +60,7 @@ class RosterApplier {
             Measures measures,
             Needs needs,
             ImportLog log,
+            LongWork waitedFor,
             SchoolSettings school,
             ApplicationEventPublisher events) {
         this.roster = roster;
@@ -67,6 +70,7 @@ class RosterApplier {
         this.measures = measures;
         this.needs = needs;
         this.log = log;
+        this.waitedFor = waitedFor;
         this.school = school;
         this.events = events;
     }
@@ -99,6 +103,7 @@ class RosterApplier {
         }
 
         void all() {
+            waitedFor.expect(plan.students.size() + plan.places.size() + plan.results.size());
             plan.newSessions.forEach(
                     session -> roster.makeTerm(session.title(), new Term(session.from(), session.to()), session.id()));
             plan.classes.forEach(this::schoolClass);
@@ -117,6 +122,7 @@ class RosterApplier {
         }
 
         private void breatheNowAndThen() {
+            waitedFor.step();
             if (++done % PORTION == 0) {
                 roster.breathe();
             }
@@ -276,7 +282,9 @@ class RosterApplier {
             }
             byMeasure.forEach((measure, list) -> {
                 for (int from = 0; from < list.size(); from += PORTION) {
-                    measures.record(measure, list.subList(from, Math.min(from + PORTION, list.size())), run, by);
+                    List<ToNote> portion = list.subList(from, Math.min(from + PORTION, list.size()));
+                    measures.record(measure, portion, run, by);
+                    waitedFor.steps(portion.size());
                     roster.breathe();
                 }
             });
