@@ -43,7 +43,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
         autoHideDuration={8000}
         onClose={(_, reason) => reason !== "clickaway" && close()}
         anchorOrigin={{ vertical: "bottom", horizontal: "center" }}
-        sx={{ mb: 6 }}
+        sx={{ mb: 13 }}
       />
     </NoticeContext.Provider>
   );

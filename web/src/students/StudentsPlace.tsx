@@ -78,7 +78,7 @@ export default function StudentsPlace() {
           </Button>
         )}
       </PlaceHead>
-      <Box sx={{ display: "flex", gap: 1.5, flex: 1, minHeight: 0 }}>
+      <Box sx={{ display: "flex", gap: 1.5, flex: 1, minHeight: 220 }}>
         <Card sx={{ flex: 1, minWidth: 0, overflow: "hidden", display: "flex" }}>
           {screen.students.length > 0 ? (
             <StudentTable

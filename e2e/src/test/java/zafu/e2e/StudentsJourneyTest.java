@@ -6,7 +6,9 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.KeyboardModifier;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -185,6 +187,48 @@ class StudentsJourneyTest {
         Download record = teacher.page()
                 .waitForDownload(() -> teacher.link("Save as a file").click());
         org.assertj.core.api.Assertions.assertThat(record.path()).isNotEmptyFile();
+    }
+
+    @Test
+    void studentsComeIntoAClubAsWellAndLeaveItAgain() {
+        signIn();
+        teacher.go("/classes/new");
+        byte[] list = "Name,Grade\nBryn Hollowell,6\n".getBytes(StandardCharsets.UTF_8);
+        teacher.page().getByLabel("Choose a file…").setInputFiles(new FilePayload("club.csv", "text/csv", list));
+        teacher.field("Name of the class").fill("Tide club");
+        teacher.button("Take 1 row").click();
+        assertThat(rows()).hasCount(2);
+        String club = teacher.page().url();
+        teacher.go("/classes/1/students");
+        select("Umi").click();
+        select("Zora").click();
+        teacher.button("Add to a class").click();
+        menuItem("Tide club");
+        assertThat(teacher.text("2 students added to Tide club.")).isVisible();
+        assertThat(classMenu("Tide club · 3")).isVisible();
+        teacher.page().keyboard().press("Escape");
+        teacher.button("Undo").click();
+        assertThat(classMenu("Tide club · 1")).isVisible();
+        teacher.page().keyboard().press("Escape");
+        teacher.button("Add to a class").click();
+        menuItem("Tide club");
+        teacher.page().keyboard().press("Escape");
+        teacher.button("Umi Ilves").click();
+        teacher.button("Take out of Tide club").click();
+        assertThat(teacher.text("1 student taken out of Tide club.")).isVisible();
+        assertThat(classMenu("Tide club · 2")).isVisible();
+        teacher.page().navigate(club);
+        teacher.button("More ▾").click();
+        menuItem("What was brought in…");
+        teacher.button("Take back").click();
+        assertThat(teacher.text("Taken back. Everything is as it was before.")).isVisible();
+    }
+
+    private Locator classMenu(String item) {
+        teacher.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Choose a class"))
+                .click();
+        return teacher.page().getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item));
     }
 
     @Test

@@ -29,7 +29,7 @@ class LongWorkTest extends ServerTest {
         CompletableFuture<HttpCaller.Answer> taking = CompletableFuture.supplyAsync(
                 () -> teacher().withWorkKey("long-list").upload("/api/class-lists", longList(), wanted));
         HttpCaller.Answer shown = own.teacher.get("/api/work/long-list");
-        while (shown.status() == 404 || shown.ok().get("done").asInt() == 0) {
+        while (shown.ok().get("done").asInt() == 0) {
             assertThat(taking).isNotDone();
             shown = own.teacher.get("/api/work/long-list");
         }
@@ -40,6 +40,8 @@ class LongWorkTest extends ServerTest {
         assertThat(ended.status()).isEqualTo(409);
         assertThat(ended.body().get("detail").asString()).isEqualTo("Stopped. Nothing was changed.");
         assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
-        assertThat(own.teacher.get("/api/work/long-list").status()).isEqualTo(404);
+        assertThat(own.teacher.get("/api/work/long-list").ok().get("total").asInt())
+                .isZero();
+        assertThat(own.teacher.post("/api/work/long-list/stop", null).status()).isEqualTo(404);
     }
 }

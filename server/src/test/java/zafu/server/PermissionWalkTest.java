@@ -49,7 +49,8 @@ class PermissionWalkTest extends ServerTest {
             "PUT /api/measures/{measureId}/cuts",
             "GET /api/school/calendar",
             "GET /api/adults",
-            "PUT /api/account/password");
+            "PUT /api/account/password",
+            "GET /api/work/{workKey}");
 
     /** What looks after the whole school. */
     private static boolean isForAdministrators(String endpoint) {

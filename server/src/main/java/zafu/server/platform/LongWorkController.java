@@ -23,22 +23,21 @@ class LongWorkController {
         this.work = work;
     }
 
-    /** @param total steps known so far; 0 while that is not known */
+    /** @param total steps known so far; 0 while that is not known, as before the work begins and after it ends */
     record WorkShown(int done, int total) {}
 
     @GetMapping("/api/work/{workKey}")
     WorkShown shown(@PathVariable String workKey, Principal asking) {
-        LongWork.Task task = find(workKey, asking);
-        return new WorkShown(task.done(), task.total());
+        return work.of(workKey, asking.getName())
+                .map(task -> new WorkShown(task.done(), task.total()))
+                .orElseGet(() -> new WorkShown(0, 0));
     }
 
     @PostMapping("/api/work/{workKey}/stop")
     void stop(@PathVariable String workKey, Principal asking) {
-        find(workKey, asking).stop();
-    }
-
-    private LongWork.Task find(String workKey, Principal asking) {
-        return work.of(workKey, asking.getName()).orElseThrow(() -> Refusal.notFound("work under way"));
+        work.of(workKey, asking.getName())
+                .orElseThrow(() -> Refusal.notFound("work under way"))
+                .stop();
     }
 
     /** Binds a request that names its work to that work for as long as it lasts. */
