@@ -51,7 +51,7 @@ public class SimilarScoresBenchmark {
 
     @Benchmark
     public Proposal eightGroups() {
-        return new SimilarScores(8, sizes).propose(scored);
+        return new SimilarScores(scored, 8, sizes).propose();
     }
 
     /** The fit for every number of groups from 1 to 8, as the bench asks for it with every view. */

@@ -140,6 +140,10 @@ final class TestClass {
                 .orElse(null);
     }
 
+    static List<Long> longs(JsonNode array) {
+        return array.valueStream().map(JsonNode::asLong).toList();
+    }
+
     static List<Long> ids(JsonNode array) {
         return array.valueStream().map(each -> each.get("id").asLong()).toList();
     }

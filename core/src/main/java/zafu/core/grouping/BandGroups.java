@@ -2,29 +2,33 @@ package zafu.core.grouping;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
+import zafu.core.roster.StudentId;
 
 /**
  * One group per band that has students. A group below the smallest size joins the neighbour whose mean is nearer
  * (the lower one on a tie) until none is; one above the largest is split by similar scores into the fewest groups
  * that fit. Rule 2, bands.
  *
+ * @param students those with a value that counts; each at most once
  * @param cuts ascending, on the same "larger is better" footing as {@link Scored#value()}
  */
-public record BandGroups(List<Double> cuts, Sizes sizes) implements GroupingMethod {
+public record BandGroups(List<Scored> students, List<Double> cuts, Sizes sizes) implements GroupingMethod {
     public BandGroups {
+        students = students.stream().sorted(Scored.BEST_FIRST).toList();
         cuts = List.copyOf(cuts);
     }
 
     @Override
-    public Proposal propose(List<Scored> students) {
+    public Proposal propose(Rules rules, long seed) {
         if (cuts.isEmpty()) {
             return new Proposal.Impossible(new Contradiction.NoBands());
         }
         if (students.isEmpty()) {
             return new Proposal.Impossible(new Contradiction.NobodyToPlace());
         }
-        List<List<Scored>> bands = withoutTooSmall(byBand(students));
+        List<List<Scored>> bands = withoutTooSmall(byBand());
         List<List<Scored>> groups = new ArrayList<>();
         for (List<Scored> band : bands) {
             if (band.size() <= sizes.largest()) {
@@ -36,12 +40,21 @@ public record BandGroups(List<Double> cuts, Sizes sizes) implements GroupingMeth
         if (groups.size() == 1 && groups.get(0).size() < sizes.smallest()) {
             return new Proposal.Impossible(Contradiction.ofSizes(students.size(), 1, sizes));
         }
-        return proposalOf(groups, students);
+        return rules.isEmpty() ? proposalOf(groups) : withRules(groups, rules, seed);
     }
 
-    private List<List<Scored>> byBand(List<Scored> students) {
+    /** As near to the bands as the rules allow. */
+    private Proposal withRules(List<List<Scored>> groups, Rules rules, long seed) {
+        List<List<StudentId>> dealt = groups.stream()
+                .map(group -> group.stream().map(Scored::student).toList())
+                .toList();
+        Placing placing = Placing.near(dealt, Room.same(groups.size(), sizes));
+        return Proposal.of(placing.seat(rules, seed, Optional.empty()));
+    }
+
+    private List<List<Scored>> byBand() {
         TreeMap<Integer, List<Scored>> bands = new TreeMap<>((a, b) -> b - a);
-        students.stream().sorted(Scored.BEST_FIRST).forEach(student -> bands.computeIfAbsent(
+        students.forEach(student -> bands.computeIfAbsent(
                         (int) cuts.stream()
                                 .filter(cut -> student.value() >= cut)
                                 .count(),
@@ -94,19 +107,17 @@ public record BandGroups(List<Double> cuts, Sizes sizes) implements GroupingMeth
     }
 
     private boolean splitInto(List<Scored> band, List<List<Scored>> groups) {
-        return new SimilarScores(fewestFor(band.size()), sizes)
-                .split(Scored.valuesOf(band))
+        return new SimilarScores(band, fewestFor(band.size()), sizes)
+                .split()
                 .map(split -> groups.addAll(split.cut(band)))
                 .orElse(false);
     }
 
-    private static Proposal proposalOf(List<List<Scored>> groups, List<Scored> students) {
+    private Proposal proposalOf(List<List<Scored>> groups) {
         double cost = groups.stream()
                 .mapToDouble(group -> new SquaredSpread(Scored.valuesOf(group)).ofAll())
                 .sum();
-        double fit = new SquaredSpread(Scored.valuesOf(
-                        students.stream().sorted(Scored.BEST_FIRST).toList()))
-                .fitOf(cost);
-        return Proposal.Groups.of(groups, cost, fit);
+        double fit = new SquaredSpread(Scored.valuesOf(students)).fitOf(cost);
+        return Proposal.Groups.ofScored(groups, cost, fit);
     }
 }

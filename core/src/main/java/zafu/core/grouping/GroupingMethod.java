@@ -1,14 +1,15 @@
 package zafu.core.grouping;
 
-import java.util.List;
-
 /**
- * One way to form groups. The same input always gives the same proposal, whatever the order of the list.
- * Each method is one implementing record that carries what it was asked for (number of groups, cuts, …).
+ * One way to form groups, with the students and all that was asked for in it. The same question, rules and seed
+ * always give the same proposal, whatever the order of the students.
  */
 public interface GroupingMethod {
-    /**
-     * @param students those with a value that counts; each at most once
-     */
-    Proposal propose(List<Scored> students);
+    /** Groups that keep every rule, or the contradiction in what was asked. */
+    Proposal propose(Rules rules, long seed);
+
+    /** Without rules. */
+    default Proposal propose() {
+        return propose(Rules.NONE, 0);
+    }
 }

@@ -100,16 +100,17 @@ class FitCurveTest {
     void whatCannotBeASizeOrAScaleIsABugOfTheCaller() {
         assertThatThrownBy(() -> new Sizes(0, 3)).hasMessageContaining("below 1");
         assertThatThrownBy(() -> new Sizes(4, 3)).hasMessageContaining("below the smallest");
-        assertThatThrownBy(() -> new SimilarScores(0, new Sizes(1, 2))).hasMessageContaining("number of groups");
+        assertThatThrownBy(() -> new SimilarScores(List.of(), 0, new Sizes(1, 2)))
+                .hasMessageContaining("number of groups");
         assertThatThrownBy(() -> new NumericScale(5, 5, 0, false, OptionalDouble.empty()))
                 .hasMessageContaining("does not lie below");
     }
 
     @Test
     void bandsWithoutCutsOrStudentsSayWhy() {
-        assertThat(new BandGroups(List.of(), new Sizes(1, 9)).propose(List.of(new Scored(new StudentId(1), 5))))
+        assertThat(new BandGroups(List.of(new Scored(new StudentId(1), 5)), List.of(), new Sizes(1, 9)).propose())
                 .isEqualTo(new Proposal.Impossible(new Contradiction.NoBands()));
-        assertThat(new BandGroups(List.of(10.0), new Sizes(1, 9)).propose(List.of()))
+        assertThat(new BandGroups(List.of(), List.of(10.0), new Sizes(1, 9)).propose())
                 .isEqualTo(new Proposal.Impossible(new Contradiction.NobodyToPlace()));
     }
 }

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -43,7 +44,7 @@ class GroupingPropertiesTest {
         double[] sorted = Scored.valuesOf(
                 given.students.stream().sorted(Scored.BEST_FIRST).toList());
         double least = bruteForce(sorted, 0, given.groups, given.sizes);
-        Proposal proposal = new SimilarScores(given.groups, given.sizes).propose(given.students);
+        Proposal proposal = new SimilarScores(given.students, given.groups, given.sizes).propose();
         if (least == Double.POSITIVE_INFINITY) {
             assertThat(proposal).isInstanceOf(Proposal.Impossible.class);
         } else {
@@ -73,11 +74,12 @@ class GroupingPropertiesTest {
     void everyStudentIsPlacedOnceWithinTheSizesWhateverTheOrderOfTheList(Case given) {
         List<Scored> shuffled = new ArrayList<>(given.students);
         Collections.shuffle(shuffled, new Random(9));
-        List<GroupingMethod> methods =
-                List.of(new SimilarScores(given.groups, given.sizes), new BandGroups(List.of(20.0, 50.0), given.sizes));
-        for (GroupingMethod method : methods) {
-            Proposal proposal = method.propose(given.students);
-            assertThat(method.propose(shuffled)).isEqualTo(proposal);
+        List<Function<List<Scored>, GroupingMethod>> methods = List.of(
+                students -> new SimilarScores(students, given.groups, given.sizes),
+                students -> new BandGroups(students, List.of(20.0, 50.0), given.sizes));
+        for (Function<List<Scored>, GroupingMethod> method : methods) {
+            Proposal proposal = method.apply(given.students).propose();
+            assertThat(method.apply(shuffled).propose()).isEqualTo(proposal);
             if (proposal instanceof Proposal.Groups made) {
                 assertThat(made.groups().stream().flatMap(List::stream))
                         .containsExactlyInAnyOrderElementsOf(
@@ -91,7 +93,7 @@ class GroupingPropertiesTest {
     @ParameterizedTest
     @MethodSource("smallClasses")
     void dealingByTheCutsOfAProposalGivesTheProposalBack(Case given) {
-        if (new SimilarScores(given.groups, given.sizes).propose(given.students) instanceof Proposal.Groups made) {
+        if (new SimilarScores(given.students, given.groups, given.sizes).propose() instanceof Proposal.Groups made) {
             List<List<Double>> values = made.groups().stream()
                     .map(group -> group.stream()
                             .map(id -> given.students.get((int) id.value()).value())
@@ -111,13 +113,13 @@ class GroupingPropertiesTest {
 
     @Test
     void tooFewSeatsSaysHowManyThereAre() {
-        Proposal proposal = new SimilarScores(4, new Sizes(1, 6)).propose(students(26, new Random(1), 100));
+        Proposal proposal = new SimilarScores(students(26, new Random(1), 100), 4, new Sizes(1, 6)).propose();
         assertThat(proposal).isEqualTo(new Proposal.Impossible(new Contradiction.TooFewSeats(26, 4, 6, 24)));
     }
 
     @Test
     void tooFewStudentsSaysHowManyAreNeeded() {
-        Proposal proposal = new SimilarScores(4, new Sizes(3, 6)).propose(students(10, new Random(1), 100));
+        Proposal proposal = new SimilarScores(students(10, new Random(1), 100), 4, new Sizes(3, 6)).propose();
         assertThat(proposal).isEqualTo(new Proposal.Impossible(new Contradiction.TooFewStudents(10, 4, 3, 12)));
     }
 
@@ -126,7 +128,7 @@ class GroupingPropertiesTest {
         List<Scored> students = IntStream.of(90, 88, 52, 49, 48, 47)
                 .mapToObj(value -> new Scored(new StudentId(value), value))
                 .toList();
-        Proposal proposal = new BandGroups(List.of(50.0, 80.0), new Sizes(2, 6)).propose(students);
+        Proposal proposal = new BandGroups(students, List.of(50.0, 80.0), new Sizes(2, 6)).propose();
         assertThat(((Proposal.Groups) proposal).groups())
                 .extracting(group -> group.stream().map(StudentId::value).toList())
                 .containsExactly(List.of(90L, 88L), List.of(52L, 49L, 48L, 47L));
@@ -137,7 +139,7 @@ class GroupingPropertiesTest {
         List<Scored> students = IntStream.of(90, 89, 60, 59, 58, 30)
                 .mapToObj(value -> new Scored(new StudentId(value), value))
                 .toList();
-        Proposal proposal = new BandGroups(List.of(50.0), new Sizes(1, 3)).propose(students);
+        Proposal proposal = new BandGroups(students, List.of(50.0), new Sizes(1, 3)).propose();
         assertThat(((Proposal.Groups) proposal).groups()).extracting(List::size).containsExactly(2, 3, 1);
     }
 

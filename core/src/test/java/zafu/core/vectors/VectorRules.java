@@ -8,7 +8,6 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,11 +18,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
-import zafu.core.grouping.ContiguousSplit;
 import zafu.core.grouping.FitCurve;
-import zafu.core.grouping.Proposal;
-import zafu.core.grouping.Scored;
-import zafu.core.grouping.SimilarScores;
 import zafu.core.grouping.Sizes;
 import zafu.core.measure.Cuts;
 import zafu.core.roster.GroupId;
@@ -42,53 +37,24 @@ final class VectorRules {
     private VectorRules() {}
 
     /** A check reads all of "given", computes, and compares with all of "expect". */
-    static final Map<String, BiConsumer<Fields, Fields>> CHECKS = Map.of(
-            "similar", VectorRules::similar,
-            "suggested-groups", VectorRules::suggestedGroups,
-            "band", VectorRules::band,
-            "time-limit", VectorRules::timeLimit,
-            "who-gets-what", VectorRules::whoGetsWhat,
-            "teaching-days", VectorRules::teachingDays,
-            "extra-days", VectorRules::extraDays,
-            "skill-status", VectorRules::skillStatus);
+    static final Map<String, BiConsumer<Fields, Fields>> CHECKS = Map.ofEntries(
+            Map.entry("similar", GroupingVectors::similar),
+            Map.entry("composite", GroupingVectors::composite),
+            Map.entry("profile", GroupingVectors::profile),
+            Map.entry("mixed", GroupingVectors::mixed),
+            Map.entry("choice", GroupingVectors::choice),
+            Map.entry("balance", GroupingVectors::balance),
+            Map.entry("regroup", GroupingVectors::regroup),
+            Map.entry("suggested-groups", VectorRules::suggestedGroups),
+            Map.entry("band", VectorRules::band),
+            Map.entry("time-limit", VectorRules::timeLimit),
+            Map.entry("who-gets-what", VectorRules::whoGetsWhat),
+            Map.entry("teaching-days", VectorRules::teachingDays),
+            Map.entry("extra-days", VectorRules::extraDays),
+            Map.entry("skill-status", VectorRules::skillStatus));
 
     /** Rules whose vectors are here already and whose computation is not built yet. */
-    static final Set<String> PENDING = Set.of(
-            "balance",
-            "choice",
-            "composite",
-            "growth",
-            "marks",
-            "mixed",
-            "profile",
-            "ready-to-teach",
-            "regroup",
-            "terms");
-
-    private static void similar(Fields given, Fields expect) {
-        double[] values = given.doubles("values");
-        Sizes sizes = new Sizes(given.number("smallest"), given.number("largest"));
-        SimilarScores method = new SimilarScores(given.number("groups"), sizes);
-        List<Scored> students = new ArrayList<>();
-        for (int i = 0; i < values.length; i++) {
-            students.add(new Scored(new StudentId(i), values[i]));
-        }
-        Proposal proposal = method.propose(students);
-        assertThat(proposal instanceof Proposal.Groups).isEqualTo(expect.flag("feasible"));
-        if (proposal instanceof Proposal.Groups groups) {
-            assertClose(groups.cost(), expect.get("cost").asDouble());
-            assertClose(groups.fit(), expect.get("fit").asDouble());
-            ContiguousSplit split = method.split(sorted(values)).orElseThrow();
-            assertThat(split.equalScoresParted()).isEqualTo(expect.number("splitTies"));
-            assertThat(split.sumOfSquaredSizes()).isEqualTo(expect.number("sumOfSquaredSizes"));
-        }
-    }
-
-    private static double[] sorted(double[] values) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return sorted;
-    }
+    static final Set<String> PENDING = Set.of("growth", "marks", "ready-to-teach", "terms");
 
     private static void suggestedGroups(Fields given, Fields expect) {
         Sizes sizes = new Sizes(given.number("smallest"), given.number("largest"));
@@ -211,7 +177,7 @@ final class VectorRules {
         return node.isNull() ? OptionalInt.empty() : OptionalInt.of(node.asInt());
     }
 
-    private static void assertClose(double actual, double expected) {
+    static void assertClose(double actual, double expected) {
         assertThat(actual).isCloseTo(expected, within(1e-6 * Math.max(1e-3, Math.abs(expected))));
     }
 

@@ -50,10 +50,12 @@ class ArrangementController {
 
     /**
      * @param groups lowest scores first; absent where nothing can be proposed
-     * @param fit 0 to 1
+     * @param leftOut whom the method cannot place, since what it goes by is not known of them
+     * @param fit 0 to 1, where the method makes a spread small
      * @param impossible why nothing can be proposed, in a sentence
      */
-    record Proposed(@Nullable List<List<Long>> groups, @Nullable Double fit, @Nullable String impossible) {}
+    record Proposed(
+            @Nullable List<List<Long>> groups, List<Long> leftOut, @Nullable Double fit, @Nullable String impossible) {}
 
     @GetMapping("/api/classes/{classId}/arrangements")
     List<ArrangementCard> arrangements(@PathVariable long classId) {

@@ -1,7 +1,6 @@
 package zafu.server.arrangement;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.grouping.Contradiction;
 import zafu.core.grouping.Proposal;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
@@ -30,6 +30,7 @@ class ArrangementService {
     private final ArrangementRepository arrangements;
     private final Arrangements groups;
     private final BenchReader reader;
+    private final BenchStore store;
     private final Proposals proposals;
     private final Measures measures;
     private final Roster roster;
@@ -43,6 +44,7 @@ class ArrangementService {
             ArrangementRepository arrangements,
             Arrangements groups,
             BenchReader reader,
+            BenchStore store,
             Proposals proposals,
             Measures measures,
             Roster roster,
@@ -54,6 +56,7 @@ class ArrangementService {
         this.arrangements = arrangements;
         this.groups = groups;
         this.reader = reader;
+        this.store = store;
         this.proposals = proposals;
         this.measures = measures;
         this.roster = roster;
@@ -120,15 +123,22 @@ class ArrangementService {
 
     @Transactional(readOnly = true)
     Proposed propose(long arrangementId, BenchCommand.ProposalAsked asked) {
-        Proposal proposal = proposals.propose(require(arrangementId).classId, asked);
+        Arrangement arrangement = require(arrangementId);
+        permission.requireChange(arrangement.classId);
+        Proposal proposal = proposals
+                .propose(arrangement.classId, asked, store.read(arrangementId))
+                .proposal();
         if (proposal instanceof Proposal.Groups made) {
-            List<List<Long>> bestFirst = made.groups().stream()
-                    .map(group -> group.stream().map(StudentId::value).toList())
-                    .collect(Collectors.toList());
-            Collections.reverse(bestFirst);
-            return new Proposed(bestFirst, made.fit(), null);
+            return new Proposed(
+                    made.groups().stream()
+                            .map(group -> group.stream().map(StudentId::value).toList())
+                            .toList(),
+                    made.leftOut().stream().map(StudentId::value).toList(),
+                    made.fit().isPresent() ? made.fit().getAsDouble() : null,
+                    null);
         }
-        return new Proposed(null, null, Proposals.sentence(((Proposal.Impossible) proposal).because()));
+        Contradiction because = ((Proposal.Impossible) proposal).because();
+        return new Proposed(null, List.of(), null, proposals.sentence(arrangement.classId, because));
     }
 
     private Arrangement require(long arrangementId) {

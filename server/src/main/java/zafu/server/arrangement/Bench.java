@@ -32,6 +32,7 @@ public class Bench {
     private final BenchStore store;
     private final BenchStepRepository steps;
     private final Proposals proposals;
+    private final Questions questions;
     private final Roster roster;
     private final ClassPermission permission;
     private final CurrentPerson current;
@@ -45,6 +46,7 @@ public class Bench {
             BenchStore store,
             BenchStepRepository steps,
             Proposals proposals,
+            Questions questions,
             Roster roster,
             ClassPermission permission,
             CurrentPerson current,
@@ -56,6 +58,7 @@ public class Bench {
         this.store = store;
         this.steps = steps;
         this.proposals = proposals;
+        this.questions = questions;
         this.roster = roster;
         this.permission = permission;
         this.current = current;
@@ -162,6 +165,8 @@ public class Bench {
 
     private BenchState after(Arrangement arrangement, BenchCommand command, BenchState before, boolean keep) {
         return switch (command.kind()) {
+            case LOCK -> before.locked(requireInClass(arrangement, command), true);
+            case UNLOCK -> before.locked(requireInClass(arrangement, command), false);
             case PLACE -> before.place(requireInClass(arrangement, command), Optional.ofNullable(command.groupId()));
             case TAKE_PROPOSAL -> taken(arrangement, required(command.proposal(), "proposal"), before, keep);
             case MOVE_CUT -> cutMoved(arrangement, command, before);
@@ -181,23 +186,27 @@ public class Bench {
     /** Groups of a proposal take over the groups that stand at their place, so that names and work stay with them. */
     private BenchState taken(
             Arrangement arrangement, BenchCommand.ProposalAsked asked, BenchState before, boolean keep) {
-        Proposal proposal = proposals.propose(arrangement.classId, asked);
-        if (proposal instanceof Proposal.Impossible impossible) {
-            throw Refusal.unusable("no-proposal", Proposals.sentence(impossible.because()));
+        Proposals.ForBench proposed = proposals.propose(arrangement.classId, asked, before);
+        if (proposed.proposal() instanceof Proposal.Impossible impossible) {
+            throw Refusal.unusable("no-proposal", proposals.sentence(arrangement.classId, impossible.because()));
         }
-        List<List<StudentId>> bestFirst = ((Proposal.Groups) proposal).groups();
+        List<List<StudentId>> groups = ((Proposal.Groups) proposed.proposal()).groups();
+        if (groups.size() > BenchState.MOST_GROUPS) {
+            throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
+        }
         BenchState state = before.emptied();
-        for (int i = state.groups().size() - 1; i >= bestFirst.size(); i--) {
+        for (int i = state.groups().size() - 1; i >= groups.size(); i--) {
             state = state.without(state.groups().get(i).id());
         }
-        while (state.groups().size() < bestFirst.size()) {
+        while (state.groups().size() < groups.size()) {
             state = state.with(newGroup(arrangement, state, null, keep));
         }
-        for (int i = 0; i < bestFirst.size(); i++) {
-            List<Long> members = bestFirst.get(bestFirst.size() - 1 - i).stream()
-                    .map(StudentId::value)
-                    .toList();
-            state = state.place(members, Optional.of(state.groups().get(i).id()));
+        for (int i = 0; i < groups.size(); i++) {
+            long group = state.groups().get(i).id();
+            state = state.place(ids(groups.get(i)), Optional.of(group));
+            if (!proposed.names().isEmpty()) {
+                state = state.calledIfFree(group, proposed.names().get(i));
+            }
         }
         return state;
     }
@@ -218,11 +227,12 @@ public class Bench {
         long measureId = required(arrangement.measureId, "measure");
         Set<Long> both = new TreeSet<>(before.membersOf(lower));
         both.addAll(before.membersOf(upper));
+        both.removeAll(before.locked());
         List<Scored> students = new ArrayList<>();
-        proposals.scored(arrangement.classId, measureId).stream()
+        questions.scored(arrangement.classId, measureId).stream()
                 .filter(each -> both.contains(each.student().value()))
                 .forEach(students::add);
-        double cut = proposals.signOf(measureId) * required(command.cut(), "cut");
+        double cut = questions.signOf(measureId) * required(command.cut(), "cut");
         List<List<StudentId>> dealt = CutPlacement.deal(students, List.of(cut));
         BenchState state = before.place(ids(dealt.get(0)), Optional.of(upper));
         return state.place(ids(dealt.get(1)), Optional.of(lower));

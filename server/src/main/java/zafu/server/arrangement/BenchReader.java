@@ -33,7 +33,7 @@ import zafu.server.roster.SchoolSettings;
 class BenchReader {
     private final BenchStore store;
     private final BenchStepRepository steps;
-    private final Proposals proposals;
+    private final Questions questions;
     private final Measures measures;
     private final Roster roster;
     private final Needs needs;
@@ -44,7 +44,7 @@ class BenchReader {
     BenchReader(
             BenchStore store,
             BenchStepRepository steps,
-            Proposals proposals,
+            Questions questions,
             Measures measures,
             Roster roster,
             Needs needs,
@@ -53,7 +53,7 @@ class BenchReader {
             ClassPermission permission) {
         this.store = store;
         this.steps = steps;
-        this.proposals = proposals;
+        this.questions = questions;
         this.measures = measures;
         this.roster = roster;
         this.needs = needs;
@@ -69,7 +69,7 @@ class BenchReader {
         }
         Measures.MeasureCard measure = measures.card(measureId);
         BenchState state = store.read(of.id);
-        Map<StudentId, CountingValue> values = proposals.values(of.classId, measureId);
+        Map<StudentId, CountingValue> values = questions.values(of.classId, measureId);
         Line line = new Line(state, values, measure);
         FitCurve fit = FitCurve.of(line.allValues(), of.sizes());
         Optional<BenchStep> last = steps.findFirstByArrangementIdAndUndoneFalseOrderByIdDesc(of.id);
@@ -139,6 +139,7 @@ class BenchReader {
                     name.givenName(),
                     name.familyName(),
                     group.orElse(null),
+                    state.locked().contains(id.value()),
                     counts == null ? null : counts.value(),
                     counts == null ? null : counts.takenOn(),
                     counts != null && counts.stale(),

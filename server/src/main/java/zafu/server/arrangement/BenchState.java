@@ -5,7 +5,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import zafu.server.platform.Refusal;
 
@@ -14,13 +16,16 @@ import zafu.server.platform.Refusal;
  *
  * @param groups those on the bench, lowest scores first
  * @param placed student id to group id
+ * @param locked ids of students whom no method and no cut moves; each is placed
  */
-record BenchState(List<Group> groups, Map<Long, Long> placed) {
+record BenchState(List<Group> groups, Map<Long, Long> placed, Set<Long> locked) {
     static final int MOST_GROUPS = 30;
 
     BenchState {
         groups = List.copyOf(groups);
         placed = new TreeMap<>(placed);
+        // Steps kept before there were locks name none.
+        locked = locked == null ? Set.of() : new TreeSet<>(locked);
     }
 
     record Group(long id, String name, int look, String note) {}
@@ -53,7 +58,23 @@ record BenchState(List<Group> groups, Map<Long, Long> placed) {
                 now.remove(student);
             }
         });
-        return new BenchState(groups, now);
+        Set<Long> stillLocked = new TreeSet<>(locked);
+        stillLocked.retainAll(now.keySet());
+        return new BenchState(groups, now, stillLocked);
+    }
+
+    BenchState locked(Collection<Long> students, boolean lock) {
+        Set<Long> now = new TreeSet<>(locked);
+        for (long student : students) {
+            if (!lock) {
+                now.remove(student);
+            } else if (placed.containsKey(student)) {
+                now.add(student);
+            } else {
+                throw Refusal.unusable("not-placed", "Only who is in a group can be locked there.");
+            }
+        }
+        return new BenchState(groups, placed, now);
     }
 
     BenchState with(Group added) {
@@ -62,7 +83,7 @@ record BenchState(List<Group> groups, Map<Long, Long> placed) {
         }
         List<Group> now = new ArrayList<>(groups);
         now.add(added);
-        return new BenchState(now, placed);
+        return new BenchState(now, placed, locked);
     }
 
     BenchState renamed(long groupId, String name) {
@@ -71,6 +92,12 @@ record BenchState(List<Group> groups, Map<Long, Long> placed) {
             throw Refusal.unusableField("name-taken", "text", "Another group is called \"" + name + "\" already.");
         }
         return changed(groupId, group -> new Group(group.id, name, group.look, group.note));
+    }
+
+    /** As {@link #renamed}, but left as it is where another group has the name or it is too long. */
+    BenchState calledIfFree(long groupId, String name) {
+        boolean free = name.length() <= 60 && groups.stream().noneMatch(each -> each.name.equalsIgnoreCase(name));
+        return free ? renamed(groupId, name) : this;
     }
 
     BenchState noted(long groupId, String note) {
@@ -90,12 +117,14 @@ record BenchState(List<Group> groups, Map<Long, Long> placed) {
         group(groupId);
         BenchState emptied = place(membersOf(groupId), Optional.empty());
         return new BenchState(
-                groups.stream().filter(group -> group.id != groupId).toList(), emptied.placed);
+                groups.stream().filter(group -> group.id != groupId).toList(), emptied.placed, emptied.locked);
     }
 
-    /** Groups as they are, nobody placed. */
+    /** Groups as they are, nobody placed but those who are locked. */
     BenchState emptied() {
-        return new BenchState(groups, Map.of());
+        Map<Long, Long> staying = new TreeMap<>(placed);
+        staying.keySet().retainAll(locked);
+        return new BenchState(groups, staying, locked);
     }
 
     private BenchState changed(long groupId, UnaryOperator<Group> change) {
@@ -104,6 +133,7 @@ record BenchState(List<Group> groups, Map<Long, Long> placed) {
                 groups.stream()
                         .map(group -> group.id == groupId ? change.apply(group) : group)
                         .toList(),
-                placed);
+                placed,
+                locked);
     }
 }

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -35,10 +37,14 @@ class BenchStore {
                         .map(group -> new BenchState.Group(group.id, group.name, group.look, group.note))
                         .toList();
         Map<Long, Long> placed = new LinkedHashMap<>();
-        memberships
-                .findByArrangementIdInAndToAtIsNull(List.of(arrangementId))
-                .forEach(each -> placed.put(each.studentId, each.groupId));
-        return new BenchState(onBench, placed);
+        Set<Long> locked = new TreeSet<>();
+        memberships.findByArrangementIdInAndToAtIsNull(List.of(arrangementId)).forEach(each -> {
+            placed.put(each.studentId, each.groupId);
+            if (each.locked) {
+                locked.add(each.studentId);
+            }
+        });
+        return new BenchState(onBench, placed, locked);
     }
 
     /** A group that exists but is in no state yet; it shows once a state that holds it is written. */
@@ -78,8 +84,12 @@ class BenchStore {
         List<Membership> changed = new ArrayList<>();
         for (Membership open : memberships.findByArrangementIdInAndToAtIsNull(List.of(arrangementId))) {
             Optional<Long> group = after.groupOf(open.studentId);
+            boolean locked = after.locked().contains(open.studentId);
             if (group.isEmpty() || group.get() != open.groupId) {
                 open.toAt = now;
+                changed.add(open);
+            } else if (open.locked != locked) {
+                open.locked = locked;
                 changed.add(open);
             }
         }
@@ -90,6 +100,7 @@ class BenchStore {
                 opened.groupId = group;
                 opened.studentId = student;
                 opened.fromAt = now;
+                opened.locked = after.locked().contains(student);
                 opened.placedBy = current.adult().adultId();
                 changed.add(opened);
             }

@@ -54,6 +54,7 @@ record BenchView(
             String givenName,
             String familyName,
             @Nullable Long groupId,
+            boolean locked,
             @Nullable Double value,
             @Nullable LocalDate takenOn,
             boolean stale,

@@ -24,4 +24,7 @@ class Membership {
     Instant toAt;
 
     long placedBy;
+
+    /** Whether methods and cuts leave the student where they are. */
+    boolean locked;
 }

@@ -1,8 +1,19 @@
 package zafu.server.arrangement;
 
-/** How an arrangement was begun. */
+/** How groups are formed. */
 public enum Method {
     SIMILAR,
     BANDS,
-    BY_HAND
+    SAME_SIZE,
+    COMPOSITE,
+    PROFILES,
+    MIXED,
+    SKILL,
+    NEEDS,
+    RANDOM,
+    CHOICES,
+    BY_HAND,
+    ONE_EACH,
+    WHOLE_CLASS,
+    COPY
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.skill.SkillStatus;
+import zafu.server.platform.Refusal;
 import zafu.server.roster.StudentPart;
 
 /** Skills and evidence, for the other features. Permission is theirs to check. */
@@ -86,6 +87,30 @@ public class Skills implements StudentPart {
             }
         });
         return standing;
+    }
+
+    /** Where each of these students stands on a skill; who was never seen is not assessed. */
+    public Map<Long, SkillStatus> statuses(String skillName, Collection<Long> studentIds) {
+        long skill = skills.findByNameIgnoreCase(skillName.strip())
+                .map(found -> found.id)
+                .orElseThrow(() -> Refusal.notFound("skill"));
+        Map<Long, List<Double>> fractions = new LinkedHashMap<>();
+        studentIds.forEach(each -> fractions.put(each, new ArrayList<>()));
+        evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(studentIds).stream()
+                .filter(each -> each.skillId == skill)
+                .forEach(each -> fractions.get(each.studentId).add(each.fraction));
+        Map<Long, SkillStatus> statuses = new LinkedHashMap<>();
+        fractions.forEach((student, seen) -> statuses.put(student, SkillStatus.of(seen, false)));
+        return statuses;
+    }
+
+    /** Names of the skills on which any of these students was ever seen. */
+    public List<String> seenOf(Collection<Long> studentIds) {
+        List<Long> seen = evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(studentIds).stream()
+                .map(each -> each.skillId)
+                .distinct()
+                .toList();
+        return skills.findAllById(seen).stream().map(each -> each.name).sorted().toList();
     }
 
     @Override

@@ -11,12 +11,16 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import zafu.core.grouping.Contradiction;
+import zafu.core.grouping.Rules;
+import zafu.core.roster.StudentId;
 import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
 
 class BenchStateTest {
     private static final BenchState.Group REEF = new BenchState.Group(11, "Reef", 0, "");
     private static final BenchState.Group CLOVE = new BenchState.Group(12, "Clove", 1, "");
-    private static final BenchState STATE = new BenchState(List.of(REEF, CLOVE), Map.of(1L, 11L, 2L, 11L, 3L, 12L));
+    private static final BenchState STATE =
+            new BenchState(List.of(REEF, CLOVE), Map.of(1L, 11L, 2L, 11L, 3L, 12L), Set.of(3L));
 
     @Test
     void placingIsANewStateAndLeavesTheOldOneAsItWas() {
@@ -67,7 +71,7 @@ class BenchStateTest {
 
     @Test
     void aBenchHoldsOnlySoManyGroups() {
-        BenchState state = new BenchState(List.of(), Map.of());
+        BenchState state = new BenchState(List.of(), Map.of(), Set.of());
         for (int i = 0; i < BenchState.MOST_GROUPS; i++) {
             state = state.with(new BenchState.Group(i, "G" + i, 0, ""));
         }
@@ -99,13 +103,50 @@ class BenchStateTest {
     }
 
     @Test
+    void aLockGoesWithTheStudentAndEndsWhereNobodyIsPlaced() {
+        assertThat(STATE.place(List.of(3L), Optional.of(11L)).locked()).containsExactly(3L);
+        assertThat(STATE.place(List.of(3L), Optional.empty()).locked()).isEmpty();
+        assertThat(STATE.emptied().placed()).containsExactly(Map.entry(3L, 12L));
+        assertThat(STATE.locked(List.of(1L), true).locked()).containsExactly(1L, 3L);
+        assertThat(STATE.locked(List.of(3L), false).locked()).isEmpty();
+    }
+
+    @Test
+    void aNameOfItsOwnIsLeftWhereAnotherGroupHasIt() {
+        assertThat(STATE.calledIfFree(11, "Clove").group(11).name()).isEqualTo("Reef");
+        assertThat(STATE.calledIfFree(11, "Tides").group(11).name()).isEqualTo("Tides");
+    }
+
+    private static final StudentId IVO = new StudentId(1);
+    private static final StudentId WREN = new StudentId(2);
+    private static final StudentId UMI = new StudentId(3);
+    private static final ContradictionWords WORDS = new ContradictionWords(Map.of(
+            IVO, new Roster.StudentName(1, "Ivo", "O'Dunmore", 5),
+            WREN, new Roster.StudentName(2, "Wren", "Tolliver", 5),
+            UMI, new Roster.StudentName(3, "Umi", "Ilves", 5)));
+
+    @Test
     void everyContradictionHasWordsThatSayWhatToDo() {
-        assertThat(Proposals.sentence(new Contradiction.TooFewSeats(26, 4, 6, 24)))
+        assertThat(WORDS.of(new Contradiction.TooFewSeats(26, 4, 6, 24)))
                 .isEqualTo("26 students do not fit in 4 groups of at most 6: there are 24 seats."
                         + " Raise the largest size or take more groups.");
-        assertThat(Proposals.sentence(new Contradiction.TooFewStudents(5, 1, 6, 6)))
+        assertThat(WORDS.of(new Contradiction.TooFewStudents(5, 1, 6, 6)))
                 .startsWith("5 students cannot fill 1 group of at least 6");
-        assertThat(Proposals.sentence(new Contradiction.NoBands())).contains("similar scores instead");
-        assertThat(Proposals.sentence(new Contradiction.NobodyToPlace())).contains("Bring in scores");
+        assertThat(WORDS.of(new Contradiction.NoBands())).contains("similar scores instead");
+        assertThat(WORDS.of(new Contradiction.NobodyToPlace())).contains("Bring it in");
+        assertThat(WORDS.of(new Contradiction.TogetherAndApart(IVO, WREN, false)))
+                .isEqualTo("Ivo and Wren must be together and must be apart. One of the two notes has to go.");
+        assertThat(WORDS.of(new Contradiction.TogetherButLockedApart(IVO, WREN)))
+                .isEqualTo("Ivo and Wren must be together but are locked in different groups.");
+        assertThat(WORDS.of(new Contradiction.TooManyTogether(Set.of(UMI, WREN, IVO), 2)))
+                .isEqualTo("Ivo, Wren and Umi must be together, but a group takes at most 2.");
+        assertThat(WORDS.of(new Contradiction.TooManyApart(List.of(IVO, WREN, UMI), 2)))
+                .isEqualTo(
+                        "Ivo, Wren and Umi must all be apart from each other. That takes 3 groups, and there are 2.");
+        Rules clash =
+                new Rules(Map.of(IVO, 0), List.of(Set.of(WREN, UMI)), List.of(new Rules.Pair(IVO, WREN)), List.of());
+        assertThat(WORDS.of(new Contradiction.RulesClash(clash)))
+                .isEqualTo("These cannot all hold: Ivo is locked; Wren and Umi must be together; Ivo and Wren must be"
+                        + " apart.");
     }
 }

@@ -1,0 +1,309 @@
+package zafu.server.arrangement;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zafu.core.grouping.BandGroups;
+import zafu.core.grouping.ByHand;
+import zafu.core.grouping.Choices;
+import zafu.core.grouping.Composite;
+import zafu.core.grouping.GroupingMethod;
+import zafu.core.grouping.Mixed;
+import zafu.core.grouping.OneSkill;
+import zafu.core.grouping.Profiles;
+import zafu.core.grouping.RandomDraw;
+import zafu.core.grouping.SameSize;
+import zafu.core.grouping.Scored;
+import zafu.core.grouping.SharedNeeds;
+import zafu.core.grouping.SimilarScores;
+import zafu.core.grouping.Sizes;
+import zafu.core.grouping.Weighted;
+import zafu.core.measure.CountingValue;
+import zafu.core.need.Accommodation;
+import zafu.core.need.NeedsForWork;
+import zafu.core.need.Support;
+import zafu.core.need.WorkKind;
+import zafu.core.roster.StudentId;
+import zafu.core.skill.SkillStatus;
+import zafu.server.access.ClassPermission;
+import zafu.server.arrangement.BenchCommand.ProposalAsked;
+import zafu.server.measure.Measures;
+import zafu.server.need.Needs;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.skill.Skills;
+import zafu.server.wish.Wishes;
+
+/** Makes of what a teacher asks the question that the core answers, with all that is known of the class today. */
+@Component
+class Questions {
+    private final Measures measures;
+    private final Roster roster;
+    private final SchoolSettings school;
+    private final Needs needs;
+    private final Skills skills;
+    private final Wishes wishes;
+    private final Arrangements arrangements;
+    private final ClassPermission permission;
+
+    Questions(
+            Measures measures,
+            Roster roster,
+            SchoolSettings school,
+            Needs needs,
+            Skills skills,
+            Wishes wishes,
+            Arrangements arrangements,
+            ClassPermission permission) {
+        this.measures = measures;
+        this.roster = roster;
+        this.school = school;
+        this.needs = needs;
+        this.skills = skills;
+        this.wishes = wishes;
+        this.arrangements = arrangements;
+        this.permission = permission;
+    }
+
+    /**
+     * @param names of the groups in the order of the answer; empty where they have none of their own
+     * @param bestFirst whether the answer begins with the best group, which the bench shows last
+     */
+    record Question(GroupingMethod method, List<String> names, boolean bestFirst) {
+        static Question of(GroupingMethod method) {
+            return new Question(method, List.of(), false);
+        }
+
+        static Question bestFirst(GroupingMethod method) {
+            return new Question(method, List.of(), true);
+        }
+    }
+
+    Question of(long classId, ProposalAsked asked) {
+        Sizes sizes = sizes(asked);
+        int groups = requireGroups(asked);
+        return switch (asked.method()) {
+            case SIMILAR -> Question.bestFirst(new SimilarScores(scored(classId, asked.measureId()), groups, sizes));
+            case BANDS ->
+                Question.bestFirst(new BandGroups(
+                        scored(classId, asked.measureId()), mirroredCuts(classId, asked.measureId()), sizes));
+            case SAME_SIZE -> Question.bestFirst(new SameSize(scored(classId, asked.measureId()), groups));
+            case COMPOSITE ->
+                Question.bestFirst(new Composite(students(classId), weighted(classId, asked, 1), groups, sizes));
+            case PROFILES -> Question.of(new Profiles(students(classId), weighted(classId, asked, 2), groups, sizes));
+            case MIXED ->
+                Question.of(new Mixed(students(classId), weighted(classId, asked, 0), spreads(classId, asked), groups));
+            case SKILL -> skill(classId, asked);
+            case NEEDS -> Question.of(new SharedNeeds(needs(classId), java.util.OptionalInt.of(groups)));
+            case RANDOM -> Question.of(new RandomDraw(students(classId), groups));
+            case CHOICES -> choices(classId, asked, sizes);
+            case BY_HAND -> Question.of(new ByHand.Empty(groups));
+            case ONE_EACH -> Question.of(oneEach(classId));
+            case WHOLE_CLASS -> Question.of(new ByHand.WholeClass(students(classId)));
+            case COPY -> copy(classId, asked);
+        };
+    }
+
+    private Collection<StudentId> students(long classId) {
+        return roster.byId(classId).keySet();
+    }
+
+    private static Sizes sizes(ProposalAsked asked) {
+        if (asked.smallest() < 1 || asked.largest() < asked.smallest()) {
+            throw Refusal.unusableField(
+                    "bad-sizes",
+                    "largest",
+                    "Groups of " + asked.smallest() + " to " + asked.largest()
+                            + " cannot be: the smallest is at least 1 and the largest not below it.");
+        }
+        return new Sizes(asked.smallest(), asked.largest());
+    }
+
+    private static int requireGroups(ProposalAsked asked) {
+        if (asked.groups() < 1 || asked.groups() > BenchState.MOST_GROUPS) {
+            throw Refusal.unusableField(
+                    "bad-number", "groups", "The number of groups is from 1 to " + BenchState.MOST_GROUPS + ".");
+        }
+        return asked.groups();
+    }
+
+    /** Students with a value that counts, better always the larger. */
+    List<Scored> scored(long classId, long measureId) {
+        double sign = signOf(measureId);
+        List<Scored> scored = new ArrayList<>();
+        values(classId, measureId).forEach((student, value) -> {
+            if (value instanceof CountingValue.Counts counts) {
+                scored.add(new Scored(student, sign * counts.value()));
+            }
+        });
+        return scored;
+    }
+
+    /** −1 for a lower-is-better measure: what the core compares is always "larger is better". */
+    double signOf(long measureId) {
+        return measures.card(measureId).lowerIsBetter() ? -1 : 1;
+    }
+
+    Map<StudentId, CountingValue> values(long classId, long measureId) {
+        LocalDate today = school.today();
+        return measures.counting(measureId, roster.byId(classId).keySet(), today);
+    }
+
+    private List<Double> mirroredCuts(long classId, long measureId) {
+        double sign = signOf(measureId);
+        return measures.cutsOf(measureId, roster.gradeOf(classId), school.today()).stream()
+                .map(cut -> sign * cut.score())
+                .sorted()
+                .toList();
+    }
+
+    private List<Weighted> weighted(long classId, ProposalAsked asked, int least) {
+        List<BenchCommand.MeasureWeight> chosen = asked.measures() == null ? List.of() : asked.measures();
+        if (chosen.size() < least
+                || chosen.stream()
+                                .map(BenchCommand.MeasureWeight::measureId)
+                                .distinct()
+                                .count()
+                        < chosen.size()) {
+            throw Refusal.unusableField(
+                    "bad-measures",
+                    "measures",
+                    least < 2
+                            ? "Choose the measures to go by, each once."
+                            : "Profiles take two measures or more, each once.");
+        }
+        return chosen.stream()
+                .map(each -> new Weighted(
+                        each.weight(),
+                        measures.card(each.measureId()).lowerIsBetter(),
+                        counting(classId, each.measureId())))
+                .toList();
+    }
+
+    private Map<StudentId, Double> counting(long classId, long measureId) {
+        Map<StudentId, Double> found = new LinkedHashMap<>();
+        values(classId, measureId).forEach((student, value) -> {
+            if (value instanceof CountingValue.Counts counts) {
+                found.put(student, counts.value());
+            }
+        });
+        return found;
+    }
+
+    private List<Mixed.Spread> spreads(long classId, ProposalAsked asked) {
+        List<String> tags = asked.tags() == null ? List.of() : asked.tags();
+        if (tags.isEmpty() && (asked.measures() == null || asked.measures().isEmpty())) {
+            throw Refusal.unusableField(
+                    "nothing-to-mix", "measures", "Choose at least one measure or tag to spread evenly.");
+        }
+        List<Roster.KnownStudent> known = roster.known(List.of(classId));
+        return tags.stream()
+                .map(tag -> new Mixed.Spread(
+                        1,
+                        known.stream()
+                                .filter(each -> each.tags().contains(tag))
+                                .map(each -> new StudentId(each.id()))
+                                .collect(Collectors.toSet())))
+                .toList();
+    }
+
+    private Question skill(long classId, ProposalAsked asked) {
+        String skill = required(asked.skill(), "skill", "Choose the skill to group by.");
+        Map<StudentId, SkillStatus> statuses = new LinkedHashMap<>();
+        skills.statuses(skill, students(classId).stream().map(StudentId::value).toList())
+                .forEach((student, status) -> statuses.put(new StudentId(student), status));
+        List<String> names = new TreeSet<>(statuses.values())
+                .stream()
+                        .filter(status -> status != SkillStatus.NOT_ASSESSED)
+                        .map(Questions::named)
+                        .toList();
+        return new Question(new OneSkill(statuses), names, true);
+    }
+
+    private static String named(SkillStatus status) {
+        return switch (status) {
+            case ABOVE -> "Past it";
+            case SECURE -> "Secure";
+            case NEARLY -> "Nearly";
+            case PRACTISING -> "Practising";
+            case NOT_YET -> "Not yet";
+            case NOT_ASSESSED -> "Not assessed";
+        };
+    }
+
+    private Map<StudentId, SharedNeeds.Needs> needs(long classId) {
+        permission.requireSeeNeeds(classId);
+        Map<StudentId, List<Accommodation>> granted = needs.granted(students(classId));
+        Accommodation.Work quiz = new Accommodation.Work(WorkKind.QUIZ, "");
+        Map<StudentId, SharedNeeds.Needs> found = new LinkedHashMap<>();
+        students(classId)
+                .forEach(each -> found.put(
+                        each, needsOf(NeedsForWork.of(granted.getOrDefault(each, List.of()), quiz, school.today()))));
+        return found;
+    }
+
+    private static SharedNeeds.Needs needsOf(NeedsForWork inForce) {
+        BigDecimal factor =
+                inForce.time().factors().stream().max(BigDecimal::compareTo).orElse(BigDecimal.ONE);
+        Set<String> supports = new TreeSet<>();
+        for (Support support : Support.values()) {
+            if (support != Support.EXTENDED_TIME && support != Support.UNTIMED && inForce.has(support)) {
+                supports.add(support + " " + inForce.amountOf(support).orElse(BigDecimal.ZERO));
+            }
+        }
+        return new SharedNeeds.Needs(factor, inForce.time().untimed(), supports);
+    }
+
+    private Question choices(long classId, ProposalAsked asked, Sizes sizes) {
+        Wishes.Ranked ranked =
+                wishes.ranked(classId, required(asked.surveyId(), "surveyId", "Choose the question that was asked."));
+        Map<StudentId, List<Integer>> here = new LinkedHashMap<>();
+        students(classId).forEach(each -> here.put(each, ranked.ranked().getOrDefault(each, List.of())));
+        int options = ranked.options().size();
+        Choices method = new Choices(
+                here, Collections.nCopies(options, sizes.smallest()), Collections.nCopies(options, sizes.largest()));
+        return new Question(method, ranked.options(), false);
+    }
+
+    private ByHand oneEach(long classId) {
+        Collection<StudentId> students = students(classId);
+        if (students.size() > BenchState.MOST_GROUPS) {
+            throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
+        }
+        return new ByHand.OneEach(students);
+    }
+
+    private Question copy(long classId, ProposalAsked asked) {
+        long from = required(asked.copyOf(), "copyOf", "Choose the arrangement to copy.");
+        List<Arrangements.GroupWithMembers> groups = arrangements.ofClass(classId).stream()
+                .filter(each -> each.arrangementId() == from)
+                .toList();
+        if (groups.isEmpty()) {
+            throw Refusal.notFound("arrangement with groups");
+        }
+        List<List<StudentId>> members =
+                groups.stream().map(each -> List.copyOf(each.members())).toList();
+        return new Question(
+                new ByHand.CopyOf(members, students(classId)),
+                groups.stream().map(Arrangements.GroupWithMembers::name).toList(),
+                false);
+    }
+
+    private static <T> T required(@Nullable T value, String field, String sentence) {
+        if (value == null) {
+            throw Refusal.unusableField("missing-field", field, sentence);
+        }
+        return java.util.Objects.requireNonNull(value);
+    }
+}
