@@ -230,4 +230,27 @@ class MethodsOnTheBenchTest extends ServerTest {
                         .asString())
                 .isEqualTo("S1 and S2 are locked in one group but must be kept apart.");
     }
+
+    @Test
+    void theBenchWatchesPairNotesAndTagsThatClump() {
+        TestClass own = newClass("watched", 12);
+        long arrangement = own.arrange(2);
+        note(own, 1, 12, "WORKS_WELL");
+        note(own, 1, 2, "MUST_BE_TOGETHER");
+        own.deed("TAG", "crew", own.student(1), own.student(2), own.student(3), own.student(4), own.student(5))
+                .done();
+        JsonNode bench = own.bench(arrangement);
+        assertThat(bench.get("rules").valueStream().map(each -> each.get("kind").asString() + " " + each.get("met")))
+                .containsExactly("TOGETHER true", "RATHER_TOGETHER false");
+        JsonNode crew = bench.get("imbalances").get(0);
+        assertThat(crew.get("tag").asString()).isEqualTo("crew");
+        assertThat(crew.get("groupId").asLong())
+                .isEqualTo(own.groups(arrangement).get(0));
+        assertThat(List.of(crew.get("inGroup").asInt(), crew.get("groupSize").asInt()))
+                .containsExactly(5, 6);
+        own.step(arrangement, Map.of("kind", "PLACE", "students", List.of(own.student(1))));
+        assertThat(own.bench(arrangement).get("rules").get(0).get("met").asBoolean())
+                .as("who is not placed breaks no rule")
+                .isTrue();
+    }
 }

@@ -40,6 +40,7 @@ class BenchReader {
     private final SchoolSettings school;
     private final AdultAccounts adults;
     private final ClassPermission permission;
+    private final BenchWatch watch;
 
     BenchReader(
             BenchStore store,
@@ -50,7 +51,8 @@ class BenchReader {
             Needs needs,
             SchoolSettings school,
             AdultAccounts adults,
-            ClassPermission permission) {
+            ClassPermission permission,
+            BenchWatch watch) {
         this.store = store;
         this.steps = steps;
         this.questions = questions;
@@ -60,6 +62,7 @@ class BenchReader {
         this.school = school;
         this.adults = adults;
         this.permission = permission;
+        this.watch = watch;
     }
 
     BenchView view(Arrangement of) {
@@ -97,7 +100,9 @@ class BenchReader {
                 fit.suggested().isPresent() ? fit.suggested().getAsInt() : null,
                 last.isPresent(),
                 canRedo,
-                last.map(this::shown).orElse(null));
+                last.map(this::shown).orElse(null),
+                permission.maySeeNeeds(of.classId) ? watch.rules(of.classId, state) : null,
+                watch.imbalances(of.classId, state));
     }
 
     private BenchView.LastStep shown(BenchStep step) {

@@ -13,6 +13,8 @@ import zafu.server.measure.Measures;
  * @param cuts between neighbours on the line, where one cut can part them
  * @param fit for each feasible number of groups from 1 to 8
  * @param suggestedGroups absent where nobody has a score
+ * @param rules what is noted of pairs; absent for adults who may not see it
+ * @param imbalances groups with more or fewer of a tag than chance would give
  */
 record BenchView(
         long id,
@@ -33,7 +35,9 @@ record BenchView(
         @Nullable Integer suggestedGroups,
         boolean canUndo,
         boolean canRedo,
-        @Nullable LastStep lastStep) {
+        @Nullable LastStep lastStep,
+        @Nullable List<RuleShown> rules,
+        List<Imbalance> imbalances) {
 
     record BenchGroup(
             long id,
@@ -61,6 +65,19 @@ record BenchView(
             boolean closeToLine,
             @Nullable NotPlaced notPlaced,
             @Nullable String timeNeed) {}
+
+    enum RuleKind {
+        TOGETHER,
+        APART,
+        RATHER_TOGETHER,
+        RATHER_APART
+    }
+
+    /** @param met whether it holds on the bench as it is; true as well while one of them is not placed */
+    record RuleShown(RuleKind kind, List<Long> students, boolean met) {}
+
+    /** @param tag a tag, or absent for a language other than the school's at home */
+    record Imbalance(long groupId, @Nullable String tag, int inGroup, int groupSize, int inClass, int classSize) {}
 
     enum NotPlaced {
         NO_SCORE,

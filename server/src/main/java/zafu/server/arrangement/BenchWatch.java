@@ -1,0 +1,77 @@
+package zafu.server.arrangement;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zafu.core.grouping.BalanceCheck;
+import zafu.core.grouping.Rules;
+import zafu.core.roster.StudentId;
+import zafu.server.arrangement.BenchView.Imbalance;
+import zafu.server.arrangement.BenchView.RuleKind;
+import zafu.server.arrangement.BenchView.RuleShown;
+import zafu.server.roster.Roster;
+import zafu.server.wish.PairRules;
+
+/** What is watched on a bench while students are moved: pair notes, and groups that differ from the class. */
+@Component
+class BenchWatch {
+    private final PairRules pairRules;
+    private final Roster roster;
+
+    BenchWatch(PairRules pairRules, Roster roster) {
+        this.pairRules = pairRules;
+        this.roster = roster;
+    }
+
+    List<RuleShown> rules(long classId, BenchState state) {
+        Rules rules = pairRules.of(classId);
+        List<RuleShown> shown = new ArrayList<>();
+        rules.together().forEach(set -> shown.add(rule(RuleKind.TOGETHER, List.copyOf(new TreeSet<>(set)), state)));
+        rules.apart().forEach(pair -> shown.add(rule(RuleKind.APART, List.of(pair.one(), pair.other()), state)));
+        rules.wishes()
+                .forEach(wish -> shown.add(rule(
+                        wish.together() ? RuleKind.RATHER_TOGETHER : RuleKind.RATHER_APART,
+                        List.of(wish.pair().one(), wish.pair().other()),
+                        state)));
+        return shown;
+    }
+
+    private static RuleShown rule(RuleKind kind, List<StudentId> students, BenchState state) {
+        List<Optional<Long>> groups =
+                students.stream().map(each -> state.groupOf(each.value())).toList();
+        boolean allPlaced = groups.stream().allMatch(Optional::isPresent);
+        boolean inOne = groups.stream().distinct().count() == 1;
+        boolean wantsOne = kind == RuleKind.TOGETHER || kind == RuleKind.RATHER_TOGETHER;
+        return new RuleShown(kind, students.stream().map(StudentId::value).toList(), !allPlaced || inOne == wantsOne);
+    }
+
+    List<Imbalance> imbalances(long classId, BenchState state) {
+        Map<@Nullable String, Set<Long>> having = new LinkedHashMap<>();
+        Set<Long> placed = state.placed().keySet();
+        for (Roster.KnownStudent student : roster.known(List.of(classId))) {
+            if (placed.contains(student.id())) {
+                student.tags().forEach(tag -> having.computeIfAbsent(tag, key -> new TreeSet<>())
+                        .add(student.id()));
+                if (!student.facts().language().isEmpty()) {
+                    having.computeIfAbsent(null, key -> new TreeSet<>()).add(student.id());
+                }
+            }
+        }
+        List<Imbalance> found = new ArrayList<>();
+        having.forEach((tag, students) -> state.groups().forEach(group -> {
+            List<Long> members = state.membersOf(group.id());
+            int inGroup = (int) members.stream().filter(students::contains).count();
+            BalanceCheck check = new BalanceCheck(placed.size(), students.size(), members.size(), inGroup);
+            if (check.pointedOut()) {
+                found.add(new Imbalance(group.id(), tag, inGroup, members.size(), students.size(), placed.size()));
+            }
+        }));
+        return found;
+    }
+}
