@@ -81,6 +81,13 @@ export const surveysQuery = (classId: number) =>
     queryFn: () => data(api.GET("/api/classes/{classId}/surveys", { params: { path: { classId } } })),
   });
 
+export const classSkillsQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "skills"],
+    queryFn: () =>
+      data<string[]>(api.GET("/api/classes/{classId}/skills", { params: { path: { classId } } })),
+  });
+
 export const doorQuery = (classId: number) =>
   queryOptions({
     queryKey: ["class", classId, "door"],

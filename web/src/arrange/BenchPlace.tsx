@@ -32,6 +32,7 @@ import { words } from "./words";
 const keys: readonly KeyHint[] = [
   [["1", "9"], words.keys.place],
   [["[", "]"], words.keys.move],
+  [["L"], words.keys.lock],
   [["M"], words.keys.merge],
   [["Z"], words.keys.undo],
 ];

@@ -2,20 +2,21 @@ import { useDroppable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Schemas } from "../api/client";
+import { RulesCard } from "./RulesCard";
 import { StudentLine } from "./StudentLine";
 import type { Selection } from "./useSelection";
 import { words } from "./words";
 
 interface Props {
+  bench: Schemas["BenchView"];
   students: Schemas["BenchStudent"][];
-  measure: Schemas["MeasureCard"];
   selection: Selection;
   faded: boolean;
   onAddGroup: () => void;
 }
 
 /** Students in no group, each with the reason. */
-export function NotPlaced({ students, measure, selection, faded, onAddGroup }: Props) {
+export function NotPlaced({ bench, students, selection, faded, onAddGroup }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: "none" });
   return (
     <Box
@@ -54,12 +55,13 @@ export function NotPlaced({ students, measure, selection, faded, onAddGroup }: P
             "& button": { borderTop: 0 },
           }}
         >
-          <StudentLine measure={measure} student={student} selection={selection} />
+          <StudentLine measure={bench.measure} student={student} selection={selection} />
           <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", px: 0.5 }}>
             {student.notPlaced && words.reasons[student.notPlaced]}
           </Box>
         </Box>
       ))}
+      <RulesCard bench={bench} />
       <Button className="no-print" onClick={onAddGroup}>
         {words.addGroup}
       </Button>

@@ -4,15 +4,16 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
-import { useMeasuresToChoose } from "./useMeasuresToChoose";
+import { lacksSomething, MethodFields } from "./MethodFields";
 import { words } from "./words";
 
 type Asked = Schemas["ProposalAsked"];
+
+/** Methods that come out otherwise when drawn again. */
+const draws = new Set<Asked["method"]>(["RANDOM", "MIXED", "PROFILES"]);
 
 interface Props {
   bench: Schemas["BenchView"];
@@ -31,6 +32,7 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
     smallest: bench.smallest,
     largest: bench.largest,
   });
+  const waits = lacksSomething(asked);
   const path = { params: { path: { arrangementId: bench.id } } };
   const proposal = useQuery({
     queryKey: ["bench", bench.id, "proposal", asked],
@@ -39,14 +41,15 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
         api.POST("/api/arrangements/{arrangementId}/proposal", { ...path, body: asked }),
       ),
     placeholderData: (before) => before,
+    enabled: !waits,
   });
-  const possible = proposal.data?.groups !== undefined && !proposal.error;
+  const possible = !waits && proposal.data?.groups !== undefined && !proposal.error;
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="start-title">
       <DialogTitle id="start-title">{words.start.title}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
-        <Choices asked={asked} onChange={setAsked} />
-        {proposal.error || proposal.data?.impossible ? (
+        <MethodFields bench={bench} asked={asked} onChange={setAsked} />
+        {waits ? null : proposal.error || proposal.data?.impossible ? (
           <Box
             role="alert"
             sx={{ bgcolor: "var(--z-saffronWash)", color: "var(--z-saffron)", p: 1.5, borderRadius: "8px" }}
@@ -60,59 +63,17 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
         )}
       </DialogContent>
       <DialogActions>
+        {draws.has(asked.method) && (
+          <Button onClick={() => setAsked({ ...asked, seed: (asked.seed ?? 0) + 1 })}>
+            {words.start.again}
+          </Button>
+        )}
         <Button onClick={onClose}>{words.cancel}</Button>
         <Button variant="contained" disabled={!possible} onClick={() => onTake(asked)}>
           {words.start.take}
         </Button>
       </DialogActions>
     </Dialog>
-  );
-}
-
-function Choices({ asked, onChange }: { asked: Asked; onChange: (asked: Asked) => void }) {
-  const measures = useMeasuresToChoose();
-  const number = (label: string, field: "groups" | "smallest" | "largest") => (
-    <TextField
-      type="number"
-      label={label}
-      value={asked[field]}
-      onChange={(event) => onChange({ ...asked, [field]: Number(event.target.value) })}
-      slotProps={{ htmlInput: { min: 1 } }}
-      sx={{ width: 130 }}
-    />
-  );
-  return (
-    <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", pt: 1 }}>
-      <TextField
-        select
-        label={words.start.method}
-        value={asked.method}
-        onChange={(event) => onChange({ ...asked, method: event.target.value as Asked["method"] })}
-        sx={{ width: 180 }}
-      >
-        {(["SIMILAR", "BANDS", "BY_HAND"] as const).map((method) => (
-          <MenuItem key={method} value={method}>
-            {words.methods[method]}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
-        label={words.measure}
-        value={measures.length > 0 ? asked.measureId : ""}
-        onChange={(event) => onChange({ ...asked, measureId: Number(event.target.value) })}
-        sx={{ width: 200 }}
-      >
-        {measures.map((measure) => (
-          <MenuItem key={measure.id} value={measure.id}>
-            {measure.name}
-          </MenuItem>
-        ))}
-      </TextField>
-      {asked.method !== "BANDS" && number(words.start.groups, "groups")}
-      {asked.method !== "BY_HAND" && number(words.start.smallest, "smallest")}
-      {asked.method !== "BY_HAND" && number(words.start.largest, "largest")}
-    </Box>
   );
 }
 
@@ -151,6 +112,11 @@ function Preview({
           </Box>
         ))}
       </Box>
+      {proposed.leftOut.length > 0 && (
+        <Box sx={{ mt: 1, color: "var(--z-soft)" }}>
+          {words.start.leftOut(proposed.leftOut.map((id) => names.get(id)).join(", "))}
+        </Box>
+      )}
     </Box>
   );
 }

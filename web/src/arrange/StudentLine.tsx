@@ -45,6 +45,13 @@ export function StudentLine({ student, measure, selection }: Props) {
       }}
     >
       <span>{student.givenName}</span>
+      {student.locked && (
+        <Tooltip title={words.lockedHelp}>
+          <span>
+            <Mark>{words.locked}</Mark>
+          </span>
+        </Tooltip>
+      )}
       {student.timeNeed && !projector && <Mark>{student.timeNeed}</Mark>}
       <Box component="span" sx={{ flex: 1 }} />
       {student.stale && (

@@ -1,6 +1,7 @@
 import { useDroppable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
+import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { groupColour } from "../shell/groupLook";
 import { scoreText } from "../shell/score";
@@ -18,13 +19,16 @@ interface Props {
   number: number;
   members: Schemas["BenchStudent"][];
   groups: Schemas["BenchGroup"][];
+  imbalances: Schemas["Imbalance"][];
   selection: Selection;
   faded: boolean;
   onCommand: (command: Command, said?: string) => void;
 }
 
 /** One group: its figures, its members best first, and a note. */
-export function Tray({ group, measure, number, members, groups, selection, faded, onCommand }: Props) {
+export function Tray(props: Props) {
+  const { group, measure, number, members, groups, imbalances, selection, faded, onCommand } = props;
+  const { projector } = useFocus();
   const { setNodeRef, isOver } = useDroppable({ id: `group-${group.id}` });
   return (
     <Box
@@ -78,6 +82,15 @@ export function Tray({ group, measure, number, members, groups, selection, faded
         <Box sx={{ color: "var(--z-soft)", fontSize: 12.5, py: 1 }}>{words.empty}</Box>
       )}
       <Box sx={{ flex: 1, minHeight: 12 }} />
+      {!projector &&
+        imbalances.map((each) => (
+          <Box
+            key={each.tag ?? ""}
+            sx={{ bgcolor: "var(--z-saffronWash)", borderRadius: "8px", p: 1, mb: 0.75, fontSize: 12.5 }}
+          >
+            {words.imbalance(each)}
+          </Box>
+        ))}
       <GroupNote group={group} onKeep={(text) => onCommand({ kind: "NOTE", groupId: group.id, text })} />
     </Box>
   );

@@ -32,8 +32,8 @@ export function Trays({ bench, selection, onCommand }: Props) {
       }}
     >
       <NotPlaced
+        bench={bench}
         students={membersOf(undefined)}
-        measure={bench.measure}
         selection={selection}
         faded={focused !== "everyone" && focused !== "none"}
         onAddGroup={() => onCommand({ kind: "ADD_GROUP" })}
@@ -46,6 +46,7 @@ export function Trays({ bench, selection, onCommand }: Props) {
           number={i + 1}
           members={membersOf(group.id)}
           groups={bench.groups}
+          imbalances={bench.imbalances.filter((each) => each.groupId === group.id)}
           selection={selection}
           faded={focused !== "everyone" && focused !== group.id}
           onCommand={onCommand}

@@ -5,7 +5,15 @@ import { commandFor } from "./useBenchKeys";
 const plain = { ctrlKey: false, metaKey: false, shiftKey: false, altKey: false };
 
 function student(id: number, groupId?: number): Schemas["BenchStudent"] {
-  return { id, givenName: `S${id}`, familyName: "Test", groupId, stale: false, closeToLine: false };
+  return {
+    id,
+    givenName: `S${id}`,
+    familyName: "Test",
+    groupId,
+    stale: false,
+    closeToLine: false,
+    locked: id === 3,
+  };
 }
 
 function group(id: number, name: string): Schemas["BenchGroup"] {
@@ -42,6 +50,7 @@ const bench: Schemas["BenchView"] = {
   fit: [],
   canUndo: true,
   canRedo: false,
+  imbalances: [],
 };
 
 function press(key: string, students: number[], keys: Partial<typeof plain> = {}) {
@@ -54,6 +63,11 @@ describe("the keys of the bench", () => {
       { kind: "PLACE", students: [1, 4], groupId: 12 },
       "2 students placed in Reef.",
     ]);
+  });
+
+  it("lock the selected students, and unlock those who all are", () => {
+    expect(press("l", [1, 3])).toEqual([{ kind: "LOCK", students: [1, 3] }, "2 students locked."]);
+    expect(press("L", [3])).toEqual([{ kind: "UNLOCK", students: [3] }, "1 student unlocked."]);
   });
 
   it("do nothing for a number without a tray, or with nobody selected", () => {

@@ -10,7 +10,7 @@ interface Keys {
   onCommand: (command: Command, said?: string) => void;
 }
 
-/** The keys of the bench: 1–9 place, [ and ] move down and up, M merges with the next tray, Z undoes. */
+/** The keys of the bench: 1–9 place, [ and ] move down and up, L locks, M merges with the next tray, Z undoes. */
 export function useBenchKeys({ bench, selection, onCommand }: Keys) {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
@@ -56,6 +56,9 @@ export function commandFor(
   if (/^[1-9]$/.test(key)) {
     return placing(bench, students, Number(key) - 1);
   }
+  if (key === "l") {
+    return locking(bench, students);
+  }
   const first = bench.students.find((each) => each.id === students[0]);
   const place = bench.groups.findIndex((group) => group.id === first?.groupId);
   if (key === "[" || key === "]") {
@@ -70,6 +73,14 @@ export function commandFor(
     ];
   }
   return undefined;
+}
+
+/** Locks the students, or unlocks them where all of them are locked. */
+function locking(bench: Schemas["BenchView"], students: number[]): [Command, string?] {
+  const locked = students.every((id) => bench.students.find((each) => each.id === id)?.locked);
+  return locked
+    ? [{ kind: "UNLOCK", students }, words.says.unlocked(students.length)]
+    : [{ kind: "LOCK", students }, words.says.locked(students.length)];
 }
 
 function placing(

@@ -25,7 +25,7 @@ export interface BenchStep {
 }
 
 /** Kinds that move nobody. */
-const harmless = new Set<Command["kind"]>(["ADD_GROUP", "RENAME", "NOTE"]);
+const harmless = new Set<Command["kind"]>(["ADD_GROUP", "RENAME", "NOTE", "LOCK", "UNLOCK"]);
 
 /** Steps on a bench, one after the other. */
 export function useBenchStep(arrangementId: number): BenchStep {
