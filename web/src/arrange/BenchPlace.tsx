@@ -30,7 +30,7 @@ import { useSelection } from "./useSelection";
 import { words } from "./words";
 
 const keys: readonly KeyHint[] = [
-  [["1", "9"], words.keys.place],
+  [["1–9"], words.keys.place],
   [["[", "]"], words.keys.move],
   [["L"], words.keys.lock],
   [["M"], words.keys.merge],

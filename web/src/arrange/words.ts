@@ -111,6 +111,12 @@ export const words = {
     noSurveys: "Nothing was asked yet: Students, More, Ask for wishes.",
     copyOf: "Groups to copy",
     again: "Draw again",
+    granted: (counts: readonly number[]) => {
+      const [first = 0, second = 0] = counts;
+      const none = counts[counts.length - 1] ?? 0;
+      const later = counts.slice(2, -1).reduce((sum, each) => sum + each, 0);
+      return `${first} got their first choice, ${second} their second, ${later} a later one, ${none} none that they named.`;
+    },
     leftOut: (names: string) => `Not placed, since not everything is known of them: ${names}.`,
     fit: (fit: number) => `fit ${fit.toFixed(2)}`,
     emptyGroups: "Empty groups to fill by hand.",

@@ -133,6 +133,12 @@ class MethodsOnTheBenchTest extends ServerTest {
         Map<String, Object> choices = asked(own, "CHOICES", 2);
         choices.put("surveyId", survey.get("id").asLong());
         choices.put("largest", 3);
+        assertThat(proposed(own, arrangement, choices)
+                        .get("granted")
+                        .valueStream()
+                        .map(JsonNode::asInt))
+                .as("four first choices and two who named none")
+                .containsExactly(4, 0, 2);
         JsonNode bench = take(own, arrangement, choices);
         assertThat(bench.get("groups").valueStream().map(each -> each.get("name")
                         .asString()))

@@ -50,12 +50,19 @@ class ArrangementController {
 
     /**
      * @param groups lowest scores first; absent where nothing can be proposed
+     * @param names of the groups, where the method gives them names of their own
+     * @param granted of CHOICES: how many got their first, second, … choice, and last those who got none of theirs
      * @param leftOut whom the method cannot place, since what it goes by is not known of them
      * @param fit 0 to 1, where the method makes a spread small
      * @param impossible why nothing can be proposed, in a sentence
      */
     record Proposed(
-            @Nullable List<List<Long>> groups, List<Long> leftOut, @Nullable Double fit, @Nullable String impossible) {}
+            @Nullable List<List<Long>> groups,
+            List<String> names,
+            List<Integer> granted,
+            List<Long> leftOut,
+            @Nullable Double fit,
+            @Nullable String impossible) {}
 
     @GetMapping("/api/classes/{classId}/arrangements")
     List<ArrangementCard> arrangements(@PathVariable long classId) {

@@ -125,20 +125,21 @@ class ArrangementService {
     Proposed propose(long arrangementId, BenchCommand.ProposalAsked asked) {
         Arrangement arrangement = require(arrangementId);
         permission.requireChange(arrangement.classId);
-        Proposal proposal = proposals
-                .propose(arrangement.classId, asked, store.read(arrangementId))
-                .proposal();
-        if (proposal instanceof Proposal.Groups made) {
+        Proposals.ForBench proposed = proposals.propose(arrangement.classId, asked, store.read(arrangementId));
+        if (proposed.proposal() instanceof Proposal.Groups made) {
             return new Proposed(
                     made.groups().stream()
                             .map(group -> group.stream().map(StudentId::value).toList())
                             .toList(),
+                    proposed.names(),
+                    proposed.granted(),
                     made.leftOut().stream().map(StudentId::value).toList(),
                     made.fit().isPresent() ? made.fit().getAsDouble() : null,
                     null);
         }
-        Contradiction because = ((Proposal.Impossible) proposal).because();
-        return new Proposed(null, List.of(), null, proposals.sentence(arrangement.classId, because));
+        Contradiction because = ((Proposal.Impossible) proposed.proposal()).because();
+        return new Proposed(
+                null, List.of(), List.of(), List.of(), null, proposals.sentence(arrangement.classId, because));
     }
 
     private Arrangement require(long arrangementId) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import zafu.core.grouping.Choices;
 import zafu.core.grouping.Contradiction;
 import zafu.core.grouping.GroupingMethod;
 import zafu.core.grouping.Proposal;
@@ -31,8 +32,9 @@ class Proposals {
     /**
      * @param proposal its groups in the order in which they stand on the bench
      * @param names of those groups; empty where they have none of their own
+     * @param granted of choices: how many got their first, second, … choice, and last those who got none of theirs
      */
-    record ForBench(Proposal proposal, List<String> names) {}
+    record ForBench(Proposal proposal, List<String> names, List<Integer> granted) {}
 
     ForBench propose(long classId, ProposalAsked asked, BenchState bench) {
         Questions.Question question = questions.of(classId, asked);
@@ -45,9 +47,13 @@ class Proposals {
                         rules(classId, bench, question, groups.groups().size()),
                         seed)
                 : free;
+        List<Integer> granted =
+                question.method() instanceof Choices choices && proposal instanceof Proposal.Groups groups
+                        ? choices.granted(groups)
+                        : List.of();
         return question.bestFirst()
-                ? new ForBench(turned(proposal), reversed(question.names()))
-                : new ForBench(proposal, question.names());
+                ? new ForBench(turned(proposal), reversed(question.names()), granted)
+                : new ForBench(proposal, question.names(), granted);
     }
 
     private static Proposal underRules(Questions.Question question, Proposal.Groups free, Rules rules, long seed) {

@@ -1,0 +1,113 @@
+package zafu.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Every way to form groups, begun at the bench, looked at, taken and taken back. */
+class MethodsJourneyTest {
+    private final RunningZafu zafu = RunningZafu.demo();
+    private final Window teacher = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5");
+
+    @AfterEach
+    void close() {
+        teacher.close();
+    }
+
+    private Locator combobox(String label) {
+        return teacher.page().getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label));
+    }
+
+    private void option(String name) {
+        teacher.page()
+                .getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private void begin(String method) {
+        teacher.button("Start again from…").click();
+        combobox("How").click();
+        option(method);
+    }
+
+    private void both(String label, String one, String other) {
+        combobox(label).click();
+        option(one);
+        option(other);
+        teacher.page().keyboard().press("Escape");
+    }
+
+    private void takeAndTakeBack() {
+        assertThat(teacher.region("What you would get")).isVisible();
+        teacher.button("Take these groups").click();
+        assertThat(teacher.text("New groups taken.")).isVisible();
+        teacher.button("Undo").first().click();
+        assertThat(teacher.text("New groups taken.")).isHidden();
+    }
+
+    @Test
+    void eachMethodIsTakenAndTakenBack() {
+        teacher.go("/classes/1/arrange/2");
+        Map<String, Runnable> methods = new LinkedHashMap<>();
+        methods.put("similar scores", () -> {});
+        methods.put("same size, by score", () -> {});
+        methods.put(
+                "several measures as one",
+                () -> both("Measures to go by", "Tideline reading scale", "Ratio and scale"));
+        methods.put(
+                "alike across measures", () -> both("Measures to go by", "Tideline reading scale", "Ratio and scale"));
+        methods.put(
+                "mixed, each like the class",
+                () -> both("Measures to go by", "Tideline reading scale", "Words per minute"));
+        methods.put("shared needs", () -> {});
+        methods.put("by lot", () -> teacher.button("Draw again").click());
+        methods.put("what students chose", () -> {
+            combobox("Question that was asked").click();
+            option("What would you like to find out about the marsh?");
+            assertThat(teacher.text("got their first choice")).isVisible();
+        });
+        methods.put("by hand, from empty groups", () -> {});
+        methods.put("a group for each student", () -> {});
+        methods.put("the whole class", () -> {});
+        methods.put("a copy of other groups", () -> {
+            combobox("Groups to copy").click();
+            option("Salt-marsh reading");
+        });
+        methods.forEach((method, fields) -> {
+            begin(method);
+            fields.run();
+            takeAndTakeBack();
+        });
+        begin("benchmark bands");
+        Accessibility.check(teacher.page());
+        takeAndTakeBack();
+    }
+
+    @Test
+    void aLockedStudentStaysAndAContradictionIsSaid() {
+        teacher.go("/classes/1/arrange/1");
+        Locator bowline = teacher.region("Bowline");
+        Locator wren = bowline.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Wren"));
+        wren.click();
+        teacher.page().keyboard().press("l");
+        assertThat(wren).containsText("locked");
+        Accessibility.check(teacher.page());
+        teacher.button("Start again from…").click();
+        teacher.field("Number of groups").fill("3");
+        teacher.field("Largest").fill("12");
+        assertThat(teacher.page().getByRole(AriaRole.ALERT))
+                .containsText("Wren is locked in a group that would go: there would be 3 groups.");
+        teacher.button("Cancel").click();
+        teacher.page().keyboard().press("l");
+        assertThat(wren).not().containsText("locked");
+        assertThat(teacher.region("Rules and wishes")).containsText("Ivo and Wren apart");
+    }
+}
