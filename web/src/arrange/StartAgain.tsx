@@ -8,9 +8,21 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { lacksSomething, MethodFields } from "./MethodFields";
+import { WhySo } from "./WhySo";
 import { words } from "./words";
 
 type Asked = Schemas["ProposalAsked"];
+
+/** Methods of which more can be said than what they are called. */
+const explained = new Set<Asked["method"]>([
+  "SIMILAR",
+  "BANDS",
+  "SAME_SIZE",
+  "COMPOSITE",
+  "PROFILES",
+  "MIXED",
+  "CHOICES",
+]);
 
 /** Methods that come out otherwise when drawn again. */
 const draws = new Set<Asked["method"]>(["RANDOM", "MIXED", "PROFILES"]);
@@ -58,7 +70,10 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
           </Box>
         ) : (
           proposal.data && (
-            <Preview bench={bench} proposed={proposal.data} byHand={asked.method === "BY_HAND"} />
+            <>
+              <Preview bench={bench} proposed={proposal.data} byHand={asked.method === "BY_HAND"} />
+              {explained.has(asked.method) && <WhySo bench={bench} asked={asked} />}
+            </>
           )
         )}
       </DialogContent>

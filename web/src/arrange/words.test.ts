@@ -33,6 +33,30 @@ describe("what a move does to open work, in words", () => {
   });
 });
 
+describe("why a proposal is as it is", () => {
+  it("tells what a rule costs, or that it costs nothing", () => {
+    const rule = { kind: "APART", students: [1, 2] } as const;
+    expect(words.why.rule({ ...rule, students: [1, 2], share: 0.034 }, "Ivo and Wren", "SIMILAR")).toBe(
+      "Keeping Ivo and Wren apart raises the spread inside the groups by 3 %.",
+    );
+    expect(words.why.rule({ ...rule, students: [1, 2], share: 0.001 }, "Ivo and Wren", "MIXED")).toBe(
+      "Keeping Ivo and Wren apart raises the difference between the groups by under 1 %.",
+    );
+    expect(words.why.rule({ ...rule, students: [1, 2], share: 0 }, "Ivo and Wren", "SIMILAR")).toBe(
+      "Keeping Ivo and Wren apart costs nothing.",
+    );
+  });
+
+  it("tells what else there was for a student", () => {
+    const why = { id: 1, group: 0, locked: false, value: 688, ownMean: 717.9, next: 1, nextMean: 581 };
+    expect(words.why.student({ ...why, keptFromNearer: false }, 0)).toBe("688, mean here 718 · next 581");
+    expect(words.why.student({ ...why, keptFromNearer: true }, 0)).toContain("kept from it by a rule");
+    expect(words.why.student({ id: 1, group: 0, locked: true, keptFromNearer: false, choice: 2 }, 0)).toBe(
+      "locked here · choice 2",
+    );
+  });
+});
+
 describe("numbers in the bench's sentences", () => {
   it("count one and many rightly", () => {
     expect(words.says.placed(1, "Reef")).toBe("1 student placed in Reef.");

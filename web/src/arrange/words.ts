@@ -84,6 +84,7 @@ export const words = {
   lockedHelp: "Stays here whatever is taken. L unlocks.",
   rules: "Rules and wishes",
   rule: {
+    LOCKED: (names: string) => `${names} locked`,
     TOGETHER: (names: string) => `${names} together`,
     APART: (names: string) => `${names} apart`,
     RATHER_TOGETHER: (names: string) => `${names} rather together`,
@@ -122,6 +123,47 @@ export const words = {
     emptyGroups: "Empty groups to fill by hand.",
     members: (count: number) => plural(count, "student"),
   },
+  why: {
+    title: "Why so?",
+    spread: "the spread inside the groups",
+    smallIs: {
+      MIXED: "the difference between the groups",
+      CHOICES: "the distance from what was chosen",
+    } as Partial<Record<Schemas["BenchView"]["method"], string>>,
+    rule: (rule: Schemas["RuleTold"], names: string, method: Schemas["BenchView"]["method"]) => {
+      const what = {
+        LOCKED: `Locking ${names}`,
+        TOGETHER: `Keeping ${names} together`,
+        APART: `Keeping ${names} apart`,
+        RATHER_TOGETHER: `${names} rather together`,
+        RATHER_APART: `${names} rather apart`,
+      }[rule.kind];
+      return rule.share > 0
+        ? `${what} raises ${words.why.smallIs[method] ?? words.why.spread} by ${percent(rule.share)}.`
+        : `${what} costs nothing.`;
+    },
+    student: (why: Schemas["StudentWhy"], decimals: number) => {
+      const parts: string[] = [];
+      if (why.locked) {
+        parts.push("locked here");
+      }
+      if (why.value !== undefined && why.ownMean !== undefined) {
+        const round = (value: number) => value.toFixed(Math.max(decimals, Math.abs(value) < 10 ? 2 : 0));
+        parts.push(`${round(why.value)}, mean here ${round(why.ownMean)}`);
+        if (why.nextMean !== undefined) {
+          parts.push(
+            why.keptFromNearer
+              ? `nearer to ${round(why.nextMean)}, kept from it by a rule or a size`
+              : `next ${round(why.nextMean)}`,
+          );
+        }
+      }
+      if (why.choice !== undefined) {
+        parts.push(`choice ${why.choice}`);
+      }
+      return parts.join(" · ");
+    },
+  },
   effects: {
     title: "This touches work that is out",
     go: "Do it",
@@ -138,6 +180,10 @@ export const words = {
     unlocked: (count: number) => `${plural(count, "student")} unlocked.`,
   },
 };
+
+function percent(share: number): string {
+  return share < 0.005 ? "under 1 %" : `${Math.round(share * 100)} %`;
+}
 
 /** What a step does to one open task, in a sentence. */
 export function effectSentence(effect: Effect): string {

@@ -62,6 +62,11 @@ final class Screenshots {
             window.link("Salt-marsh reading").click();
             window.region("Score line").waitFor();
             window.picture(folder.resolve("bench.png"));
+            window.button("Start again from…").click();
+            window.button("Why so?").click();
+            window.text("Keeping Ivo and Wren apart").waitFor();
+            window.picture(folder.resolve("proposal.png"));
+            window.button("Cancel").click();
             window.link("Plan").click();
             window.link("The marsh drinks twice").click();
             window.region("Who gets what").waitFor();

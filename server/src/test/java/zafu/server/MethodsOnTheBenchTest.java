@@ -259,4 +259,30 @@ class MethodsOnTheBenchTest extends ServerTest {
                 .as("who is not placed breaks no rule")
                 .isTrue();
     }
+
+    @Test
+    void aProposalSaysWhatARuleCostsAndWhyEachStudentIsThere() {
+        TestClass own = newClass("reasons", 8);
+        long arrangement = own.arrange(2);
+        note(own, 1, 2, "MUST_BE_APART");
+        Map<String, Object> asked = asked(own, "SIMILAR", 2);
+        JsonNode reasons = own.teacher
+                .post("/api/arrangements/" + arrangement + "/proposal/reasons", asked)
+                .ok();
+        JsonNode rule = reasons.get("rules").get(0);
+        assertThat(rule.get("kind").asString()).isEqualTo("APART");
+        assertThat(TestClass.longs(rule.get("students"))).containsExactly(own.student(1), own.student(2));
+        assertThat(rule.get("share").asDouble()).isPositive();
+        JsonNode proposed = proposed(own, arrangement, asked);
+        reasons.get("students").forEach(why -> assertThat(TestClass.longs(
+                        proposed.get("groups").get(why.get("group").asInt())))
+                .contains(why.get("id").asLong()));
+        assertThat(reasons.get("students").valueStream().filter(why -> why.get("keptFromNearer")
+                        .asBoolean()))
+                .as("whom the rule keeps from the nearer group")
+                .isNotEmpty();
+        JsonNode first = reasons.get("students").get(0);
+        assertThat(first.get("value").asDouble()).isBetween(100.0, 170.0);
+        assertThat(first.get("next").asInt()).isNotEqualTo(first.get("group").asInt());
+    }
 }

@@ -22,6 +22,8 @@ final class WalkBodies {
             1,
             "targets",
             TestClass.forEveryone());
+    private static final Map<String, Object> PROPOSAL =
+            Map.of("method", "SIMILAR", "measureId", 1, "groups", 2, "smallest", 1, "largest", 9);
     private static final Map<String, Object> STEP = Map.of("kind", "ADD_GROUP");
     private static final Map<String, Object> FACTS = Map.of(
             "givenName", "x",
@@ -45,8 +47,8 @@ final class WalkBodies {
     private static final Map<String, Object> BY_END = Map.ofEntries(
             Map.entry("/steps", STEP),
             Map.entry("/effects", STEP),
-            Map.entry(
-                    "/proposal", Map.of("method", "SIMILAR", "measureId", 1, "groups", 2, "smallest", 1, "largest", 9)),
+            Map.entry("/proposal", PROPOSAL),
+            Map.entry("/proposal/reasons", PROPOSAL),
             Map.entry(
                     "/arrangements",
                     Map.of(

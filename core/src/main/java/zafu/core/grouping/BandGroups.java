@@ -1,7 +1,9 @@
 package zafu.core.grouping;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import zafu.core.roster.StudentId;
@@ -49,7 +51,17 @@ public record BandGroups(List<Scored> students, List<Double> cuts, Sizes sizes) 
                 .map(group -> group.stream().map(Scored::student).toList())
                 .toList();
         Placing placing = Placing.near(dealt, Room.same(groups.size(), sizes));
-        return Proposal.of(placing.seat(rules, seed, Optional.empty()));
+        Placing.Outcome outcome = placing.seat(rules, seed, Optional.empty());
+        return outcome instanceof Placing.Outcome.Seated seated ? spreadOf(seated.groups()) : Proposal.of(outcome);
+    }
+
+    private Proposal spreadOf(List<List<StudentId>> seated) {
+        Map<StudentId, Scored> byId = new HashMap<>();
+        students.forEach(each -> byId.put(each.student(), each));
+        return proposalOf(seated.stream()
+                .map(group ->
+                        group.stream().map(byId::get).sorted(Scored.BEST_FIRST).toList())
+                .toList());
     }
 
     private List<List<Scored>> byBand() {

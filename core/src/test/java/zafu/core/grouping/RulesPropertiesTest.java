@@ -289,4 +289,43 @@ class RulesPropertiesTest {
                 .extracting(List::size)
                 .containsExactly(2, 2, 1);
     }
+
+    @Test
+    void aRuleCostsWhatTheGroupsWithoutItWouldHaveSaved() {
+        List<Scored> scored = IntStream.of(10, 11, 12, 50, 51, 52)
+                .mapToObj(value -> new Scored(new StudentId(value), value))
+                .toList();
+        SimilarScores method = new SimilarScores(scored, 2, new Sizes(1, 6));
+        Rules rules = new Rules(
+                Map.of(new StudentId(52), 0),
+                List.of(),
+                List.of(new Rules.Pair(new StudentId(10), new StudentId(11))),
+                List.of());
+        Proposal.Groups made = (Proposal.Groups) method.propose(rules, 0);
+        List<RuleCost> costs = RuleCost.of(method, rules, 0, made);
+        assertThat(costs).hasSize(2);
+        assertThat(costs.get(0).share())
+                .as("who is locked where they belong costs nothing")
+                .isZero();
+        double free = ((Proposal.Groups) method.propose()).cost();
+        assertThat(costs.get(1).without()).isCloseTo(free, within(1e-9));
+        assertThat(costs.get(1).share())
+                .isCloseTo((made.cost() - free) / free, within(1e-9))
+                .isPositive();
+    }
+
+    @Test
+    void whyAStudentIsHereTellsWhatElseThereWas() {
+        Map<StudentId, Double> values =
+                Map.of(FIVE.get(0), 10.0, FIVE.get(1), 12.0, FIVE.get(2), 30.0, FIVE.get(3), 13.0);
+        List<WhyHere> reasons = WhyHere.of(
+                List.of(List.of(FIVE.get(0), FIVE.get(1)), List.of(FIVE.get(2), FIVE.get(3), FIVE.get(4)), List.of()),
+                values);
+        assertThat(reasons).hasSize(4);
+        assertThat(reasons.get(0)).isEqualTo(new WhyHere(FIVE.get(0), 0, 10, 11, OptionalInt.of(1), 21.5));
+        assertThat(reasons.get(0).isKeptFromNearer()).isFalse();
+        assertThat(reasons.get(3).isKeptFromNearer())
+                .as("13 lies nearer to 11 than to 21.5")
+                .isTrue();
+    }
 }

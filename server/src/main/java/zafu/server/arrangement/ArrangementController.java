@@ -64,6 +64,30 @@ class ArrangementController {
             @Nullable Double fit,
             @Nullable String impossible) {}
 
+    /** @param share by which the rule raises what the method makes small; 0.03 is 3 % */
+    record RuleTold(BenchView.RuleKind kind, List<Long> students, double share) {}
+
+    /**
+     * Why a student is in a group, with the group by its place in the proposal.
+     *
+     * @param value by which the groups were formed; with the means absent where it is no value
+     * @param next the nearest other group
+     * @param keptFromNearer whether a rule or a size keeps the student from it
+     * @param choice of CHOICES: which of their choices it is, from 1; absent for none of them
+     */
+    record StudentWhy(
+            long id,
+            int group,
+            boolean locked,
+            @Nullable Double value,
+            @Nullable Double ownMean,
+            @Nullable Integer next,
+            @Nullable Double nextMean,
+            boolean keptFromNearer,
+            @Nullable Integer choice) {}
+
+    record Reasons(List<RuleTold> rules, List<StudentWhy> students) {}
+
     @GetMapping("/api/classes/{classId}/arrangements")
     List<ArrangementCard> arrangements(@PathVariable long classId) {
         return service.cards(classId);
@@ -88,6 +112,12 @@ class ArrangementController {
     @PostMapping("/api/arrangements/{arrangementId}/proposal")
     Proposed propose(@PathVariable long arrangementId, @Valid @RequestBody BenchCommand.ProposalAsked asked) {
         return service.propose(arrangementId, asked);
+    }
+
+    /** Why it is proposed so: what each rule costs, and why each student is where they are. */
+    @PostMapping("/api/arrangements/{arrangementId}/proposal/reasons")
+    Reasons reasons(@PathVariable long arrangementId, @Valid @RequestBody BenchCommand.ProposalAsked asked) {
+        return service.reasons(arrangementId, asked);
     }
 
     /** Carries out one step and answers with the bench as it is then. */

@@ -32,6 +32,7 @@ class ArrangementService {
     private final BenchReader reader;
     private final BenchStore store;
     private final Proposals proposals;
+    private final ProposalReasons reasons;
     private final Measures measures;
     private final Roster roster;
     private final ClassPermission permission;
@@ -46,6 +47,7 @@ class ArrangementService {
             BenchReader reader,
             BenchStore store,
             Proposals proposals,
+            ProposalReasons reasons,
             Measures measures,
             Roster roster,
             ClassPermission permission,
@@ -58,6 +60,7 @@ class ArrangementService {
         this.reader = reader;
         this.store = store;
         this.proposals = proposals;
+        this.reasons = reasons;
         this.measures = measures;
         this.roster = roster;
         this.permission = permission;
@@ -140,6 +143,13 @@ class ArrangementService {
         Contradiction because = ((Proposal.Impossible) proposed.proposal()).because();
         return new Proposed(
                 null, List.of(), List.of(), List.of(), null, proposals.sentence(arrangement.classId, because));
+    }
+
+    @Transactional(readOnly = true)
+    ArrangementController.Reasons reasons(long arrangementId, BenchCommand.ProposalAsked asked) {
+        Arrangement arrangement = require(arrangementId);
+        permission.requireChange(arrangement.classId);
+        return reasons.of(arrangement.classId, asked, store.read(arrangementId));
     }
 
     private Arrangement require(long arrangementId) {

@@ -67,6 +67,7 @@ record BenchView(
             @Nullable String timeNeed) {}
 
     enum RuleKind {
+        LOCKED,
         TOGETHER,
         APART,
         RATHER_TOGETHER,

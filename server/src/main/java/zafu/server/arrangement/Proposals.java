@@ -8,7 +8,6 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import zafu.core.grouping.Choices;
 import zafu.core.grouping.Contradiction;
-import zafu.core.grouping.GroupingMethod;
 import zafu.core.grouping.Proposal;
 import zafu.core.grouping.Rules;
 import zafu.core.roster.StudentId;
@@ -37,16 +36,9 @@ class Proposals {
     record ForBench(Proposal proposal, List<String> names, List<Integer> granted) {}
 
     ForBench propose(long classId, ProposalAsked asked, BenchState bench) {
-        Questions.Question question = questions.of(classId, asked);
-        long seed = asked.seed() == null ? 0 : asked.seed();
-        Proposal free = question.method().propose(Rules.NONE, seed);
-        Proposal proposal = free instanceof Proposal.Groups groups
-                ? underRules(
-                        question,
-                        groups,
-                        rules(classId, bench, question, groups.groups().size()),
-                        seed)
-                : free;
+        Answered answered = answer(classId, asked, bench);
+        Questions.Question question = answered.question();
+        Proposal proposal = answered.proposal();
         List<Integer> granted =
                 question.method() instanceof Choices choices && proposal instanceof Proposal.Groups groups
                         ? choices.granted(groups)
@@ -56,9 +48,19 @@ class Proposals {
                 : new ForBench(proposal, question.names(), granted);
     }
 
-    private static Proposal underRules(Questions.Question question, Proposal.Groups free, Rules rules, long seed) {
-        GroupingMethod method = question.method();
-        return rules.isEmpty() ? free : method.propose(rules, seed);
+    /** The question, the rules it stands under and what was answered, before anything is turned for the bench. */
+    record Answered(Questions.Question question, Rules rules, long seed, Proposal proposal) {}
+
+    Answered answer(long classId, ProposalAsked asked, BenchState bench) {
+        Questions.Question question = questions.of(classId, asked);
+        long seed = asked.seed() == null ? 0 : asked.seed();
+        Proposal free = question.method().propose(Rules.NONE, seed);
+        if (!(free instanceof Proposal.Groups groups)) {
+            return new Answered(question, Rules.NONE, seed, free);
+        }
+        Rules rules = rules(classId, bench, question, groups.groups().size());
+        Proposal proposal = rules.isEmpty() ? free : question.method().propose(rules, seed);
+        return new Answered(question, rules, seed, proposal);
     }
 
     /** A lock names a group by its place on the bench, which is the place in the answer, or the same from its end. */

@@ -1,0 +1,62 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, data, type Schemas } from "../api/client";
+import { useFocus } from "../shell/focus";
+import { words } from "./words";
+
+interface Props {
+  bench: Schemas["BenchView"];
+  asked: Schemas["ProposalAsked"];
+}
+
+/** On asking: what each rule costs, and why each student is where they are. */
+export function WhySo({ bench, asked }: Props) {
+  const { projector } = useFocus();
+  const [open, setOpen] = useState(false);
+  const path = { params: { path: { arrangementId: bench.id } } };
+  const reasons = useQuery({
+    queryKey: ["bench", bench.id, "reasons", asked],
+    queryFn: () =>
+      data<Schemas["Reasons"]>(
+        api.POST("/api/arrangements/{arrangementId}/proposal/reasons", { ...path, body: asked }),
+      ),
+    enabled: open,
+  }).data;
+  if (projector) {
+    return null;
+  }
+  const names = new Map(bench.students.map((each) => [each.id, each.givenName]));
+  return (
+    <Box>
+      <Button variant="text" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {words.why.title}
+      </Button>
+      {open && reasons && (
+        <Box
+          component="section"
+          aria-label={words.why.title}
+          sx={{ display: "grid", gap: 1, fontSize: 12.5 }}
+        >
+          {reasons.rules.map((rule) => (
+            <Box key={rule.kind + rule.students.join()}>
+              {words.why.rule(rule, rule.students.map((id) => names.get(id)).join(" and "), asked.method)}
+            </Box>
+          ))}
+          <Box
+            component="ul"
+            sx={{ columns: { sm: 2 }, m: 0, pl: 2, maxHeight: 180, overflow: "auto" }}
+            tabIndex={0}
+          >
+            {reasons.students.map((why) => (
+              <li key={why.id}>
+                <b>{names.get(why.id)}</b> {words.why.student(why, bench.measure.decimals)}
+              </li>
+            ))}
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}
