@@ -37,12 +37,12 @@ function Followed({ workKey }: { workKey: string }) {
   const path = { params: { path: { workKey } } };
   const shown = useQuery({
     queryKey: ["work", workKey],
-    queryFn: () => data<Schemas["WorkShown"]>(api.GET("/api/work/{workKey}", path)),
+    queryFn: () => data<Schemas["WorkShown"]>(api.GET("/api/under-way/{workKey}", path)),
     refetchInterval: 500,
     retry: false,
     gcTime: 0,
   }).data;
-  const stop = useMutation({ mutationFn: () => api.POST("/api/work/{workKey}/stop", path) });
+  const stop = useMutation({ mutationFn: () => api.POST("/api/under-way/{workKey}/stop", path) });
   const known = shown !== undefined && shown.total > 0;
   return (
     <Box

@@ -28,20 +28,20 @@ class LongWorkTest extends ServerTest {
         HttpCaller other = nobody().signInAdult("idris", "salt-marsh-5");
         CompletableFuture<HttpCaller.Answer> taking = CompletableFuture.supplyAsync(
                 () -> teacher().withWorkKey("long-list").upload("/api/class-lists", longList(), wanted));
-        HttpCaller.Answer shown = own.teacher.get("/api/work/long-list");
+        HttpCaller.Answer shown = own.teacher.get("/api/under-way/long-list");
         while (shown.ok().get("done").asInt() == 0) {
             assertThat(taking).isNotDone();
-            shown = own.teacher.get("/api/work/long-list");
+            shown = own.teacher.get("/api/under-way/long-list");
         }
         assertThat(shown.ok().get("total").asInt()).isEqualTo(ROWS);
-        assertThat(other.post("/api/work/long-list/stop", null).status()).isEqualTo(404);
-        own.teacher.post("/api/work/long-list/stop", null).done();
+        assertThat(other.post("/api/under-way/long-list/stop", null).status()).isEqualTo(404);
+        own.teacher.post("/api/under-way/long-list/stop", null).done();
         HttpCaller.Answer ended = taking.join();
         assertThat(ended.status()).isEqualTo(409);
         assertThat(ended.body().get("detail").asString()).isEqualTo("Stopped. Nothing was changed.");
         assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
-        assertThat(own.teacher.get("/api/work/long-list").ok().get("total").asInt())
+        assertThat(own.teacher.get("/api/under-way/long-list").ok().get("total").asInt())
                 .isZero();
-        assertThat(own.teacher.post("/api/work/long-list/stop", null).status()).isEqualTo(404);
+        assertThat(own.teacher.post("/api/under-way/long-list/stop", null).status()).isEqualTo(404);
     }
 }

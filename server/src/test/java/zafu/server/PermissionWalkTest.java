@@ -50,7 +50,7 @@ class PermissionWalkTest extends ServerTest {
             "GET /api/school/calendar",
             "GET /api/adults",
             "PUT /api/account/password",
-            "GET /api/work/{workKey}");
+            "GET /api/under-way/{workKey}");
 
     /** What looks after the whole school. */
     private static boolean isForAdministrators(String endpoint) {

@@ -26,14 +26,14 @@ class LongWorkController {
     /** @param total steps known so far; 0 while that is not known, as before the work begins and after it ends */
     record WorkShown(int done, int total) {}
 
-    @GetMapping("/api/work/{workKey}")
+    @GetMapping("/api/under-way/{workKey}")
     WorkShown shown(@PathVariable String workKey, Principal asking) {
         return work.of(workKey, asking.getName())
                 .map(task -> new WorkShown(task.done(), task.total()))
                 .orElseGet(() -> new WorkShown(0, 0));
     }
 
-    @PostMapping("/api/work/{workKey}/stop")
+    @PostMapping("/api/under-way/{workKey}/stop")
     void stop(@PathVariable String workKey, Principal asking) {
         work.of(workKey, asking.getName())
                 .orElseThrow(() -> Refusal.notFound("work under way"))
