@@ -120,8 +120,7 @@ public class MethodsBenchmark {
             case "skill" -> new OneSkill(statuses);
             case "needs" -> new SharedNeeds(needs, OptionalInt.empty());
             case "random" -> new RandomDraw(all, groups);
-            case "choices" ->
-                new Choices(ranked, Collections.nCopies(options, 0), Collections.nCopies(options, seats));
+            case "choices" -> new Choices(ranked, Collections.nCopies(options, 0), Collections.nCopies(options, seats));
             default -> throw new IllegalArgumentException(method);
         };
     }

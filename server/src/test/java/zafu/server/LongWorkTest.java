@@ -42,6 +42,7 @@ class LongWorkTest extends ServerTest {
         assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
         assertThat(own.teacher.get("/api/under-way/long-list").ok().get("total").asInt())
                 .isZero();
-        assertThat(own.teacher.post("/api/under-way/long-list/stop", null).status()).isEqualTo(404);
+        assertThat(own.teacher.post("/api/under-way/long-list/stop", null).status())
+                .isEqualTo(404);
     }
 }
