@@ -2,8 +2,10 @@ import { useDroppable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Schemas } from "../api/client";
+import { AdviceCard } from "./AdviceCard";
 import { RulesCard } from "./RulesCard";
 import { StudentLine } from "./StudentLine";
+import type { Command } from "./useBenchStep";
 import type { Selection } from "./useSelection";
 import { words } from "./words";
 
@@ -12,11 +14,11 @@ interface Props {
   students: Schemas["BenchStudent"][];
   selection: Selection;
   faded: boolean;
-  onAddGroup: () => void;
+  onCommand: (command: Command, said?: string) => void;
 }
 
 /** Students in no group, each with the reason. */
-export function NotPlaced({ bench, students, selection, faded, onAddGroup }: Props) {
+export function NotPlaced({ bench, students, selection, faded, onCommand }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: "none" });
   return (
     <Box
@@ -61,8 +63,9 @@ export function NotPlaced({ bench, students, selection, faded, onAddGroup }: Pro
           </Box>
         </Box>
       ))}
+      <AdviceCard bench={bench} onCommand={onCommand} />
       <RulesCard bench={bench} />
-      <Button className="no-print" onClick={onAddGroup}>
+      <Button className="no-print" onClick={() => onCommand({ kind: "ADD_GROUP" })}>
         {words.addGroup}
       </Button>
     </Box>

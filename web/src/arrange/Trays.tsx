@@ -36,7 +36,7 @@ export function Trays({ bench, selection, onCommand }: Props) {
         students={membersOf(undefined)}
         selection={selection}
         faded={focused !== "everyone" && focused !== "none"}
-        onAddGroup={() => onCommand({ kind: "ADD_GROUP" })}
+        onCommand={onCommand}
       />
       {bench.groups.map((group, i) => (
         <Tray

@@ -11,6 +11,11 @@ interface Props {
   asked: Schemas["ProposalAsked"];
 }
 
+/** As the groups stand, the weakest value of each first. */
+function inOrder(reasons: readonly Schemas["StudentWhy"][]) {
+  return [...reasons].sort((a, b) => a.group - b.group || (a.value ?? 0) - (b.value ?? 0));
+}
+
 /** On asking: what each rule costs, and why each student is where they are. */
 export function WhySo({ bench, asked }: Props) {
   const { projector } = useFocus();
@@ -44,12 +49,8 @@ export function WhySo({ bench, asked }: Props) {
               {words.why.rule(rule, rule.students.map((id) => names.get(id)).join(" and "), asked.method)}
             </Box>
           ))}
-          <Box
-            component="ul"
-            sx={{ columns: { sm: 2 }, m: 0, pl: 2, maxHeight: 180, overflow: "auto" }}
-            tabIndex={0}
-          >
-            {reasons.students.map((why) => (
+          <Box component="ul" sx={{ columns: { sm: 2 }, m: 0, pl: 2 }}>
+            {inOrder(reasons.students).map((why) => (
               <li key={why.id}>
                 <b>{names.get(why.id)}</b> {words.why.student(why, bench.measure.decimals)}
               </li>

@@ -51,6 +51,7 @@ const bench: Schemas["BenchView"] = {
   canUndo: true,
   canRedo: false,
   imbalances: [],
+  advice: [],
 };
 
 function press(key: string, students: number[], keys: Partial<typeof plain> = {}) {

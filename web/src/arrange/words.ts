@@ -123,6 +123,17 @@ export const words = {
     emptyGroups: "Empty groups to fill by hand.",
     members: (count: number) => plural(count, "student"),
   },
+  advice: {
+    title: "New scores say",
+    all: (count: number) => `Move all ${count}`,
+    allMoved: (count: number) => `${plural(count, "student")} moved as the new scores say.`,
+    move: (name: string, group: string) => `Move ${name} to ${group}`,
+    line: (each: Schemas["Advised"], group: string | undefined) =>
+      group === undefined
+        ? `watch: ${each.before} became ${each.now}`
+        : `to ${group}: ${each.before} became ${each.now}`,
+    moved: (name: string, group: string) => `${name} moved to ${group}.`,
+  },
   why: {
     title: "Why so?",
     spread: "the spread inside the groups",

@@ -127,4 +127,32 @@ class MethodsJourneyTest {
         assertThat(wren).not().containsText("locked");
         assertThat(teacher.region("Rules and wishes")).containsText("Ivo and Wren apart");
     }
+
+    @Test
+    void aNewScoreSuggestsAMoveThatTheTeacherMakes() {
+        typeScoreOfKofi("900");
+        teacher.go("/classes/1/arrange/1");
+        Locator advice = teacher.region("New scores say");
+        assertThat(advice).containsText("Kofi to Bowline: 709 became 900");
+        Accessibility.check(teacher.page());
+        teacher.button("Move Kofi to Bowline").click();
+        doItWhereWorkIsTouched(advice.filter(new Locator.FilterOptions().setHasNotText("Kofi")));
+        assertThat(teacher.region("Bowline")).containsText("Kofi");
+        teacher.button("Undo").first().click();
+        doItWhereWorkIsTouched(teacher.region("Clove").filter(new Locator.FilterOptions().setHasText("Kofi")));
+        assertThat(teacher.region("Clove")).containsText("Kofi");
+        typeScoreOfKofi("");
+    }
+
+    private void typeScoreOfKofi(String score) {
+        teacher.go("/classes/1/scores");
+        teacher.field("Day").fill("2027-02-09");
+        Locator cell = teacher.field("Tideline reading scale of Kofi Asterly");
+        cell.fill(score);
+        teacher.page()
+                .waitForResponse(
+                        answer -> answer.url().contains("/score-sheet")
+                                && answer.request().method().equals("PUT"),
+                        () -> cell.press("Enter"));
+    }
 }

@@ -285,4 +285,37 @@ class MethodsOnTheBenchTest extends ServerTest {
         assertThat(first.get("value").asDouble()).isBetween(100.0, 170.0);
         assertThat(first.get("next").asInt()).isNotEqualTo(first.get("group").asInt());
     }
+
+    @Test
+    void newScoresSuggestMovesByTheCutsOfThen() {
+        TestClass own = newClass("regroup", 8);
+        long arrangement = own.arrange(2);
+        assertThat(own.bench(arrangement).get("advice")).isEmpty();
+        List<Long> groups = own.groups(arrangement);
+        clock.set(at("2027-02-16T08:10"));
+        own.bringIn("2027-02-16", "Name,Tideline reading scale\nS1 Test,170\nS2 Test,112\nS8 Test,101\n");
+        JsonNode advice = own.bench(arrangement).get("advice");
+        assertThat(advice.valueStream()
+                        .map(each -> each.get("id").asLong() + " "
+                                + each.get("advice").asString()))
+                .containsExactly(own.student(1) + " MOVE_UP", own.student(8) + " MOVE_DOWN");
+        assertThat(advice.get(0).get("toGroupId").asLong()).isEqualTo(groups.get(1));
+        assertThat(List.of(
+                        advice.get(0).get("before").asInt(),
+                        advice.get(0).get("now").asInt()))
+                .containsExactly(100, 170);
+        JsonNode moved = own.step(
+                arrangement, Map.of("kind", "PLACE", "students", List.of(own.student(1)), "groupId", groups.get(1)));
+        assertThat(moved.get("advice").valueStream().map(each -> each.get("id").asLong()))
+                .as("who has moved is where the new score says; the other is still suggested")
+                .containsExactly(own.student(8));
+        own.step(arrangement, Map.of("kind", "UNDO"));
+        JsonNode all = own.step(arrangement, Map.of("kind", "TAKE_ADVICE"));
+        assertThat(all.get("advice")).isEmpty();
+        assertThat(TestClass.groupOf(all, own.student(1))).isEqualTo(groups.get(1));
+        assertThat(TestClass.groupOf(all, own.student(8))).isEqualTo(groups.get(0));
+        own.step(arrangement, Map.of("kind", "UNDO"));
+        own.step(arrangement, Map.of("kind", "LOCK", "students", List.of(own.student(1), own.student(8))));
+        assertThat(own.bench(arrangement).get("advice")).isEmpty();
+    }
 }

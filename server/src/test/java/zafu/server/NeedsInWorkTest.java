@@ -146,10 +146,8 @@ class NeedsInWorkTest extends ServerTest {
         TestClass own = newClass("need archived", 2);
         readingTask(own);
         grant(own, Map.of());
-        own.teacher.post("/api/students/" + own.student(1) + "/archive", null).done();
-        own.teacher
-                .post("/api/students/" + own.student(1) + "/bring-back", null)
-                .done();
+        own.deed("ARCHIVE", "", own.student(1)).done();
+        own.deed("BRING_BACK", "", own.student(1)).done();
         assertThat(minutesOfFirst(own)).isEqualTo(40);
     }
 

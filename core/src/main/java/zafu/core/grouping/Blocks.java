@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import zafu.core.roster.StudentId;
 
 /** The students of a question gathered into blocks that move as one, with what the rules say of the blocks. */
@@ -32,33 +34,50 @@ final class Blocks {
         }
         blockOf = gathered(placeOf, rules.together());
         int count = Arrays.stream(blockOf).max().orElse(-1) + 1;
-        members = new int[count][];
-        for (int block = 0; block < count; block++) {
-            int wanted = block;
-            members[block] = java.util.stream.IntStream.range(0, blockOf.length)
-                    .filter(i -> blockOf[i] == wanted)
-                    .toArray();
-        }
-        lockedTo = new int[count];
-        Arrays.fill(lockedTo, FREE);
-        rules.locked().forEach((student, group) -> {
-            if (placeOf.containsKey(student)) {
-                lockedTo[blockOf[placeOf.get(student)]] = group;
-            }
-        });
-        apart = new boolean[count][count];
-        for (Rules.Pair pair : rules.apart()) {
-            if (placeOf.containsKey(pair.one()) && placeOf.containsKey(pair.other())) {
-                int one = blockOf[placeOf.get(pair.one())];
-                int other = blockOf[placeOf.get(pair.other())];
-                apart[one][other] = true;
-                apart[other][one] = true;
-            }
-        }
+        members = members(count);
+        lockedTo = locks(placeOf, rules, count);
+        apart = conflicts(placeOf, rules, count);
         ties = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             ties.add(new ArrayList<>());
         }
+        settled = tie(placeOf, rules);
+    }
+
+    private int[][] members(int count) {
+        return IntStream.range(0, count)
+                .mapToObj(block -> IntStream.range(0, blockOf.length)
+                        .filter(i -> blockOf[i] == block)
+                        .toArray())
+                .toArray(int[][]::new);
+    }
+
+    private int[] locks(Map<StudentId, Integer> placeOf, Rules rules, int count) {
+        int[] locks = new int[count];
+        Arrays.fill(locks, FREE);
+        rules.locked().forEach((student, group) -> {
+            if (placeOf.containsKey(student)) {
+                locks[blockOf[placeOf.get(student)]] = group;
+            }
+        });
+        return locks;
+    }
+
+    private boolean[][] conflicts(Map<StudentId, Integer> placeOf, Rules rules, int count) {
+        boolean[][] conflicts = new boolean[count][count];
+        for (Rules.Pair pair : rules.apart()) {
+            if (placeOf.containsKey(pair.one()) && placeOf.containsKey(pair.other())) {
+                int one = blockOf[placeOf.get(pair.one())];
+                int other = blockOf[placeOf.get(pair.other())];
+                conflicts[one][other] = true;
+                conflicts[other][one] = true;
+            }
+        }
+        return conflicts;
+    }
+
+    /** Ties the blocks by the wishes between them, and answers what the wishes within one cost. */
+    private double tie(Map<StudentId, Integer> placeOf, Rules rules) {
         double within = 0;
         for (Rules.Wish wish : rules.wishes()) {
             Integer one = placeOf.get(wish.pair().one());
@@ -73,7 +92,7 @@ final class Blocks {
                 ties.get(blockOf[other]).add(new Tie(blockOf[one], wish.together(), wish.weight()));
             }
         }
-        settled = within;
+        return within;
     }
 
     private static int[] gathered(Map<StudentId, Integer> placeOf, List<Set<StudentId>> together) {
@@ -123,17 +142,17 @@ final class Blocks {
     }
 
     /** The group of each block, where the students of each block are all in one; else empty. */
-    java.util.Optional<int[]> from(int[] groupOfStudent) {
+    Optional<int[]> from(int[] groupOfStudent) {
         int[] found = new int[count()];
         Arrays.fill(found, FREE);
         for (int i = 0; i < blockOf.length; i++) {
             int block = blockOf[i];
             if (found[block] != FREE && found[block] != groupOfStudent[i]) {
-                return java.util.Optional.empty();
+                return Optional.empty();
             }
             found[block] = groupOfStudent[i];
         }
-        return java.util.Optional.of(found);
+        return Optional.of(found);
     }
 
     /** Whether this seating keeps every rule and the room. */

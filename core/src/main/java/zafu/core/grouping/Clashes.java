@@ -1,6 +1,7 @@
 package zafu.core.grouping;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -76,8 +77,7 @@ final class Clashes {
         List<Set<StudentId>> sets = new ArrayList<>();
         for (int[] members : blocks.members) {
             if (members.length > 1) {
-                sets.add(
-                        java.util.Arrays.stream(members).mapToObj(students::get).collect(Collectors.toSet()));
+                sets.add(Arrays.stream(members).mapToObj(students::get).collect(Collectors.toSet()));
             }
         }
         return sets;
@@ -118,7 +118,7 @@ final class Clashes {
     }
 
     private Optional<Contradiction> tooManyTogether() {
-        int largest = java.util.Arrays.stream(room.most()).max().orElse(0);
+        int largest = Arrays.stream(room.most()).max().orElse(0);
         return shared.stream()
                 .filter(set -> set.size() > largest)
                 .min(Comparator.comparingInt(Set::size))

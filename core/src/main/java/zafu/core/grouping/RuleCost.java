@@ -2,6 +2,7 @@ package zafu.core.grouping;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What one rule costs: the method's cost with all rules, and with all but this one. Rule 2, explanations.
@@ -19,7 +20,7 @@ public record RuleCost(Rules rule, double with, double without) {
         for (int i = 0; i < parts.size(); i++) {
             List<Rules> others = new ArrayList<>(parts);
             Rules rule = others.remove(i);
-            others.add(new Rules(java.util.Map.of(), List.of(), List.of(), rules.wishes()));
+            others.add(new Rules(Map.of(), List.of(), List.of(), rules.wishes()));
             if (method.propose(Clashes.joined(others), seed) instanceof Proposal.Groups free) {
                 costs.add(new RuleCost(rule, made.cost(), free.cost()));
             }

@@ -2,6 +2,7 @@ package zafu.core.grouping;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The search that all methods share: from a seating that keeps the rules it moves blocks and swaps them, at first also
@@ -127,7 +128,7 @@ final class Search {
     /** Block {@code one} goes to {@code to}; {@code other}, where there is one, comes back in its stead. */
     private record Change(int one, int to, int other) {}
 
-    private @org.jspecify.annotations.Nullable Change randomChange() {
+    private @Nullable Change randomChange() {
         int one = random.nextInt(groupOf.length);
         if (random.nextInt(3) == 0) {
             return allowed(new Change(one, random.nextInt(room.groups()), Blocks.FREE));
@@ -136,7 +137,7 @@ final class Search {
         return allowed(new Change(one, groupOf[other], other));
     }
 
-    private @org.jspecify.annotations.Nullable Change allowed(Change change) {
+    private @Nullable Change allowed(Change change) {
         int from = groupOf[change.one];
         int to = change.to;
         if (from == to || blocks.lockedTo[change.one] != Blocks.FREE) {

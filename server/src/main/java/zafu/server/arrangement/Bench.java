@@ -22,6 +22,7 @@ import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
+import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 
@@ -33,6 +34,8 @@ public class Bench {
     private final BenchStepRepository steps;
     private final Proposals proposals;
     private final Questions questions;
+    private final BenchAdvice advice;
+    private final Measures measures;
     private final Roster roster;
     private final ClassPermission permission;
     private final CurrentPerson current;
@@ -47,6 +50,8 @@ public class Bench {
             BenchStepRepository steps,
             Proposals proposals,
             Questions questions,
+            BenchAdvice advice,
+            Measures measures,
             Roster roster,
             ClassPermission permission,
             CurrentPerson current,
@@ -59,6 +64,8 @@ public class Bench {
         this.steps = steps;
         this.proposals = proposals;
         this.questions = questions;
+        this.advice = advice;
+        this.measures = measures;
         this.roster = roster;
         this.permission = permission;
         this.current = current;
@@ -169,6 +176,7 @@ public class Bench {
             case UNLOCK -> before.locked(requireInClass(arrangement, command), false);
             case PLACE -> before.place(requireInClass(arrangement, command), Optional.ofNullable(command.groupId()));
             case TAKE_PROPOSAL -> taken(arrangement, required(command.proposal(), "proposal"), before, keep);
+            case TAKE_ADVICE -> advised(arrangement, before);
             case MOVE_CUT -> cutMoved(arrangement, command, before);
             case ADD_GROUP -> before.with(newGroup(arrangement, before, command.text(), keep));
             case RENAME -> before.renamed(required(command.groupId(), "groupId"), requireName(command));
@@ -181,6 +189,18 @@ public class Bench {
             case REMOVE_GROUP -> before.without(required(command.groupId(), "groupId"));
             case UNDO, REDO -> throw new IllegalArgumentException(command.kind() + " needs no new state");
         };
+    }
+
+    private BenchState advised(Arrangement arrangement, BenchState before) {
+        long measureId = required(arrangement.measureId, "measure");
+        BenchState state = before;
+        for (BenchView.Advised each : advice.of(
+                arrangement, before, questions.values(arrangement.classId, measureId), measures.card(measureId))) {
+            if (each.toGroupId() != null) {
+                state = state.place(List.of(each.id()), Optional.of(each.toGroupId()));
+            }
+        }
+        return state;
     }
 
     /** Groups of a proposal take over the groups that stand at their place, so that names and work stay with them. */

@@ -31,6 +31,8 @@ public record BenchCommand(
     public enum Kind {
         PLACE,
         TAKE_PROPOSAL,
+        /** Moves all whom new scores say to move. */
+        TAKE_ADVICE,
         MOVE_CUT,
         ADD_GROUP,
         RENAME,

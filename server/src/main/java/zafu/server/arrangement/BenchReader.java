@@ -41,6 +41,7 @@ class BenchReader {
     private final AdultAccounts adults;
     private final ClassPermission permission;
     private final BenchWatch watch;
+    private final BenchAdvice advice;
 
     BenchReader(
             BenchStore store,
@@ -52,7 +53,8 @@ class BenchReader {
             SchoolSettings school,
             AdultAccounts adults,
             ClassPermission permission,
-            BenchWatch watch) {
+            BenchWatch watch,
+            BenchAdvice advice) {
         this.store = store;
         this.steps = steps;
         this.questions = questions;
@@ -63,6 +65,7 @@ class BenchReader {
         this.adults = adults;
         this.permission = permission;
         this.watch = watch;
+        this.advice = advice;
     }
 
     BenchView view(Arrangement of) {
@@ -102,7 +105,8 @@ class BenchReader {
                 canRedo,
                 last.map(this::shown).orElse(null),
                 permission.maySeeNeeds(of.classId) ? watch.rules(of.classId, state) : null,
-                watch.imbalances(of.classId, state));
+                watch.imbalances(of.classId, state),
+                advice.of(of, state, values, measure));
     }
 
     private BenchView.LastStep shown(BenchStep step) {

@@ -1,10 +1,14 @@
 package zafu.server.arrangement;
 
+import java.util.Collection;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface BenchStepRepository extends JpaRepository<BenchStep, Long> {
     Optional<BenchStep> findFirstByArrangementIdAndUndoneFalseOrderByIdDesc(long arrangementId);
+
+    Optional<BenchStep> findFirstByArrangementIdAndUndoneFalseAndKindInOrderByIdDesc(
+            long arrangementId, Collection<BenchCommand.Kind> kinds);
 
     Optional<BenchStep> findFirstByArrangementIdAndUndoneTrueAndIdGreaterThanOrderById(long arrangementId, long after);
 }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zafu.core.grouping.Regrouping;
 import zafu.server.measure.Measures;
 
 /**
@@ -14,6 +15,7 @@ import zafu.server.measure.Measures;
  * @param fit for each feasible number of groups from 1 to 8
  * @param suggestedGroups absent where nobody has a score
  * @param rules what is noted of pairs; absent for adults who may not see it
+ * @param advice for students whose value is another one since the groups were cut
  * @param imbalances groups with more or fewer of a tag than chance would give
  */
 record BenchView(
@@ -37,7 +39,8 @@ record BenchView(
         boolean canRedo,
         @Nullable LastStep lastStep,
         @Nullable List<RuleShown> rules,
-        List<Imbalance> imbalances) {
+        List<Imbalance> imbalances,
+        List<Advised> advice) {
 
     record BenchGroup(
             long id,
@@ -79,6 +82,14 @@ record BenchView(
 
     /** @param tag a tag, or absent for a language other than the school's at home */
     record Imbalance(long groupId, @Nullable String tag, int inGroup, int groupSize, int inClass, int classSize) {}
+
+    /**
+     * What a new value says of the group a student is in.
+     *
+     * @param toGroupId the next group in that direction
+     * @param before the value when the groups were cut
+     */
+    record Advised(long id, Regrouping.Advice advice, @Nullable Long toGroupId, double before, double now) {}
 
     enum NotPlaced {
         NO_SCORE,

@@ -1,6 +1,7 @@
 package zafu.server.measure;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -187,13 +188,34 @@ public class Measures {
 
     /** The value that counts for each of these students, in their order. */
     public Map<StudentId, CountingValue> counting(long measureId, Collection<StudentId> students, LocalDate today) {
+        return counting(
+                measureId,
+                students,
+                observations.findByMeasureIdAndStudentIdInAndRemovedAtIsNullOrderById(measureId, ids(students)),
+                today);
+    }
+
+    /** The values that counted for these students at a moment, by what had been entered and not taken back then. */
+    public Map<StudentId, CountingValue> countedAt(
+            long measureId, Collection<StudentId> students, Instant moment, LocalDate today) {
+        List<ObservationRow> rows = observations
+                .findByMeasureIdAndStudentIdInAndEnteredAtLessThanEqualOrderById(measureId, ids(students), moment)
+                .stream()
+                .filter(row -> row.removedAt == null || row.removedAt.isAfter(moment))
+                .toList();
+        return counting(measureId, students, rows, today);
+    }
+
+    private static List<Long> ids(Collection<StudentId> students) {
+        return students.stream().map(StudentId::value).toList();
+    }
+
+    private Map<StudentId, CountingValue> counting(
+            long measureId, Collection<StudentId> students, List<ObservationRow> rows, LocalDate today) {
         CountingValue.Counting how = measure(measureId).counting();
         Map<StudentId, List<Observation>> seen = new LinkedHashMap<>();
         students.forEach(student -> seen.put(student, new ArrayList<>()));
-        observations
-                .findByMeasureIdAndStudentIdInAndRemovedAtIsNullOrderById(
-                        measureId, students.stream().map(StudentId::value).toList())
-                .forEach(row -> seen.get(new StudentId(row.studentId)).add(row.asObservation()));
+        rows.forEach(row -> seen.get(new StudentId(row.studentId)).add(row.asObservation()));
         Map<StudentId, CountingValue> counting = new LinkedHashMap<>();
         seen.forEach((student, list) -> counting.put(student, CountingValue.of(list, how, today)));
         return counting;

@@ -13,6 +13,10 @@ interface ObservationRepository extends JpaRepository<ObservationRow, Long> {
     List<ObservationRow> findByMeasureIdAndStudentIdInAndRemovedAtIsNullOrderById(
             long measureId, Collection<Long> studentIds);
 
+    /** Those taken back since then included. */
+    List<ObservationRow> findByMeasureIdAndStudentIdInAndEnteredAtLessThanEqualOrderById(
+            long measureId, Collection<Long> studentIds, Instant moment);
+
     List<ObservationRow> findByStudentIdInAndTakenOnAndRemovedAtIsNullOrderById(
             Collection<Long> studentIds, LocalDate takenOn);
 
