@@ -37,6 +37,7 @@ export function AdviceCard({ bench, onCommand }: Props) {
               <Button
                 variant="text"
                 size="small"
+                sx={{ minWidth: 0, px: 0.75 }}
                 aria-label={words.advice.move(name, group)}
                 onClick={() =>
                   onCommand(
