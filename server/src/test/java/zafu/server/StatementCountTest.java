@@ -2,13 +2,18 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 
 /** The two biggest reads take as many statements for a large class as for a small one. */
 class StatementCountTest extends ServerTest {
+    /** The least of several readings: an event stream of an earlier test that ends meanwhile can only add to one. */
     private static long statementsOf(TestClass of, String path) {
         of.teacher.get(path).ok();
-        return RequestStatements.during(() -> of.teacher.get(path).ok());
+        return LongStream.range(0, 4)
+                .map(time -> RequestStatements.during(() -> of.teacher.get(path).ok()))
+                .min()
+                .orElseThrow();
     }
 
     @Test
