@@ -49,6 +49,8 @@ class PermissionWalkTest extends ServerTest {
             "PUT /api/measures/{measureId}/cuts",
             "GET /api/school/calendar",
             "GET /api/adults",
+            "GET /api/name-sets",
+            "POST /api/name-sets",
             "PUT /api/account/password",
             "GET /api/under-way/{workKey}");
 
@@ -115,7 +117,8 @@ class PermissionWalkTest extends ServerTest {
                         .get(0)
                         .get("id")
                         .asLong());
-        places.putAll(Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "adultId", 1, "token", "none"));
+        places.putAll(
+                Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "nameSetId", 0, "adultId", 1, "token", "none"));
         places.put("workKey", "none");
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         places.put("tryId", page.get("id").asLong());

@@ -1,5 +1,6 @@
 package zafu.core.grouping;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -7,9 +8,17 @@ import java.util.OptionalDouble;
  * The figures of one group that a teacher watches while moving students. Rule 2, live figures.
  *
  * @param size all members, those without a value included
- * @param median, lowest and highest are over the members that have a value; empty when none has
+ * @param median over the members that have a value, as are all that follow; empty when none has
+ * @param mean in the measure's unit
+ * @param deviation population standard deviation, in the measure's unit
  */
-public record GroupFigures(int size, OptionalDouble median, OptionalDouble lowest, OptionalDouble highest) {
+public record GroupFigures(
+        int size,
+        OptionalDouble median,
+        OptionalDouble mean,
+        OptionalDouble deviation,
+        OptionalDouble lowest,
+        OptionalDouble highest) {
 
     /**
      * @param size number of members
@@ -19,11 +28,19 @@ public record GroupFigures(int size, OptionalDouble median, OptionalDouble lowes
         double[] sorted =
                 values.stream().mapToDouble(Double::doubleValue).sorted().toArray();
         if (sorted.length == 0) {
-            return new GroupFigures(size, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+            OptionalDouble none = OptionalDouble.empty();
+            return new GroupFigures(size, none, none, none, none, none);
         }
+        double mean = Arrays.stream(sorted).average().orElseThrow();
+        double variance = Arrays.stream(sorted)
+                .map(x -> (x - mean) * (x - mean))
+                .average()
+                .orElseThrow();
         return new GroupFigures(
                 size,
                 OptionalDouble.of(medianOf(sorted)),
+                OptionalDouble.of(mean),
+                OptionalDouble.of(Math.sqrt(variance)),
                 OptionalDouble.of(sorted[0]),
                 OptionalDouble.of(sorted[sorted.length - 1]));
     }

@@ -75,8 +75,13 @@ class FitCurveTest {
     void figuresCountMembersWithoutAValueButDoNotGuessOne() {
         GroupFigures figures = GroupFigures.of(3, List.of(590.0, 571.0));
         assertThat(figures)
-                .isEqualTo(
-                        new GroupFigures(3, OptionalDouble.of(580.5), OptionalDouble.of(571), OptionalDouble.of(590)));
+                .isEqualTo(new GroupFigures(
+                        3,
+                        OptionalDouble.of(580.5),
+                        OptionalDouble.of(580.5),
+                        OptionalDouble.of(9.5),
+                        OptionalDouble.of(571),
+                        OptionalDouble.of(590)));
         assertThat(GroupFigures.of(2, List.of()).median()).isEmpty();
     }
 

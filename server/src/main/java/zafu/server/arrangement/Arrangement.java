@@ -7,7 +7,10 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zafu.core.grouping.Sizes;
 
@@ -33,9 +36,44 @@ class Arrangement {
 
     int smallest;
     int largest;
+    String purpose = "";
+    String description = "";
+
+    /** The teacher's note for all groups. */
+    String note = "";
+
+    /** Whether a student may be in several of its groups. */
+    boolean overlap;
+
+    /** The tags whose balance is watched, one to a line; absent for all there are. */
+    @Nullable
+    String watched;
+
+    /** The skill by whose statuses the score line is drawn. */
+    @Nullable
+    String lineSkill;
+
+    /** The measures, each with its weight, that the score line shows as one. */
+    @Nullable
+    String lineMeasures;
+
+    /** Beside the measure, for a scatter. */
+    @Nullable
+    Long secondMeasureId;
+
+    /** Counts the changes of its bench. */
+    long revision;
+
+    /** Put away; absent while it is in use. Its groups go on saying who has which work. */
+    @Nullable
+    Instant deletedAt;
 
     @Version
     long version;
+
+    Optional<List<String>> watchedTags() {
+        return Optional.ofNullable(watched).map(tags -> List.of(tags.split("\n", -1)));
+    }
 
     Sizes sizes() {
         return new Sizes(smallest, largest);

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.measure.Measures;
 
 /** Arrangements and the bench. */
 @RestController
@@ -45,6 +46,12 @@ class ArrangementController {
 
     /** @param to absent while the student is in the group */
     record GroupStay(String arrangement, String group, int look, Instant from, @Nullable Instant to) {}
+
+    /** @param values of those who have one that counts */
+    record SecondMeasure(Measures.MeasureCard measure, List<StudentValue> values) {}
+
+    /** @param value in the measure's unit */
+    record StudentValue(long id, double value) {}
 
     record MadeArrangement(long id) {}
 
@@ -107,6 +114,11 @@ class ArrangementController {
     @GetMapping("/api/arrangements/{arrangementId}")
     BenchView bench(@PathVariable long arrangementId) {
         return service.view(arrangementId);
+    }
+
+    @GetMapping("/api/arrangements/{arrangementId}/measures/{measureId}")
+    SecondMeasure second(@PathVariable long arrangementId, @PathVariable long measureId) {
+        return service.second(arrangementId, measureId);
     }
 
     @PostMapping("/api/arrangements/{arrangementId}/proposal")

@@ -24,5 +24,10 @@ class ArrangementGroup {
     int look;
 
     String note = "";
+
+    /** What students call it; absent where they are told no name. */
+    @Nullable
+    String studentName;
+
     boolean removed;
 }

@@ -9,9 +9,17 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface ArrangementRepository extends JpaRepository<Arrangement, Long> {
-    List<Arrangement> findByClassIdOrderById(long classId);
+    /** Those that draw from any of these classes and are not put away. */
+    @Query("select a from Arrangement a where a.deletedAt is null and (a.classId in :classIds or a.id in "
+            + "(select c.arrangementId from ArrangementClass c where c.classId in :classIds)) order by a.id")
+    List<Arrangement> inUse(Collection<Long> classIds);
 
-    List<Arrangement> findByClassIdInOrderById(Collection<Long> classIds);
+    /** As {@link #inUse}, those put away too. */
+    @Query("select a from Arrangement a where a.classId in :classIds or a.id in "
+            + "(select c.arrangementId from ArrangementClass c where c.classId in :classIds) order by a.id")
+    List<Arrangement> ever(Collection<Long> classIds);
+
+    List<Arrangement> findByClassIdAndDeletedAtIsNotNullOrderByDeletedAtDesc(long classId);
 
     /** Deeds on one bench wait for each other, so that two teachers never overwrite one another. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

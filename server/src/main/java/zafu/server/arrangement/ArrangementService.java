@@ -40,6 +40,8 @@ class ArrangementService {
     private final StudentAccess access;
     private final MembershipRepository memberships;
     private final ArrangementGroupRepository groupRows;
+    private final Pools pools;
+    private final Questions questions;
 
     ArrangementService(
             ArrangementRepository arrangements,
@@ -54,7 +56,9 @@ class ArrangementService {
             AuditTrail audit,
             StudentAccess access,
             MembershipRepository memberships,
-            ArrangementGroupRepository groupRows) {
+            ArrangementGroupRepository groupRows,
+            Pools pools,
+            Questions questions) {
         this.arrangements = arrangements;
         this.groups = groups;
         this.reader = reader;
@@ -68,6 +72,8 @@ class ArrangementService {
         this.access = access;
         this.memberships = memberships;
         this.groupRows = groupRows;
+        this.pools = pools;
+        this.questions = questions;
     }
 
     @Transactional(readOnly = true)
@@ -77,9 +83,15 @@ class ArrangementService {
                 roster.studentsOf(classId).stream().map(Roster.StudentName::id).collect(Collectors.toSet());
         Map<Long, List<Arrangements.GroupWithMembers>> byArrangement = groups.ofClass(classId).stream()
                 .collect(Collectors.groupingBy(Arrangements.GroupWithMembers::arrangementId));
-        return arrangements.findByClassIdOrderById(classId).stream()
+        return arrangements.inUse(List.of(classId)).stream()
+                .filter(this::maySee)
                 .map(each -> card(each, byArrangement.getOrDefault(each.id, List.of()), students))
                 .toList();
+    }
+
+    /** An arrangement of several classes is for the adults of all of them. */
+    private boolean maySee(Arrangement of) {
+        return permission.mine().containsAll(pools.classesOf(of));
     }
 
     private static ArrangementCard card(
@@ -99,12 +111,7 @@ class ArrangementService {
     @Transactional
     long create(long classId, NewArrangement wanted) {
         permission.requireChange(classId);
-        if (wanted.endsOn().isBefore(wanted.beginsOn())) {
-            throw Refusal.unusableField(
-                    "ends-early",
-                    "endsOn",
-                    "An arrangement that begins on " + wanted.beginsOn() + " cannot end on " + wanted.endsOn() + ".");
-        }
+        ArrangementCare.requireOrder(wanted.beginsOn(), wanted.endsOn());
         Arrangement made = new Arrangement();
         made.classId = classId;
         made.name = wanted.name().strip();
@@ -124,11 +131,24 @@ class ArrangementService {
         return reader.view(require(arrangementId));
     }
 
+    /** Where students stand on a second measure, for a scatter. */
+    @Transactional(readOnly = true)
+    ArrangementController.SecondMeasure second(long arrangementId, long measureId) {
+        Pool pool = pools.of(require(arrangementId));
+        List<ArrangementController.StudentValue> values =
+                Questions.counting(questions.values(pool, measureId)).entrySet().stream()
+                        .map(each -> new ArrangementController.StudentValue(
+                                each.getKey().value(), each.getValue()))
+                        .toList();
+        return new ArrangementController.SecondMeasure(measures.card(measureId), values);
+    }
+
     @Transactional(readOnly = true)
     Proposed propose(long arrangementId, BenchCommand.ProposalAsked asked) {
         Arrangement arrangement = require(arrangementId);
-        permission.requireChange(arrangement.classId);
-        Proposals.ForBench proposed = proposals.propose(arrangement.classId, asked, store.read(arrangementId));
+        pools.requireChange(arrangement);
+        Pool pool = pools.of(arrangement);
+        Proposals.ForBench proposed = proposals.propose(pool, asked, store.read(arrangementId));
         if (proposed.proposal() instanceof Proposal.Groups made) {
             return new Proposed(
                     made.groups().stream()
@@ -141,20 +161,19 @@ class ArrangementService {
                     null);
         }
         Contradiction because = ((Proposal.Impossible) proposed.proposal()).because();
-        return new Proposed(
-                null, List.of(), List.of(), List.of(), null, proposals.sentence(arrangement.classId, because));
+        return new Proposed(null, List.of(), List.of(), List.of(), null, proposals.sentence(pool, because));
     }
 
     @Transactional(readOnly = true)
     ArrangementController.Reasons reasons(long arrangementId, BenchCommand.ProposalAsked asked) {
         Arrangement arrangement = require(arrangementId);
-        permission.requireChange(arrangement.classId);
-        return reasons.of(arrangement.classId, asked, store.read(arrangementId));
+        pools.requireChange(arrangement);
+        return reasons.of(pools.of(arrangement), asked, store.read(arrangementId));
     }
 
     private Arrangement require(long arrangementId) {
         Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
-        permission.requireSee(found.classId);
+        pools.requireSee(found);
         return found;
     }
 

@@ -33,10 +33,19 @@ public class Arrangements {
         return ofClasses(List.of(classId));
     }
 
+    /** As {@link #ofClass}, those of arrangements that were put away too: who was in them keeps the work given to them. */
+    public List<GroupWithMembers> everOfClass(long classId) {
+        return groupsOf(arrangements.ever(List.of(classId)));
+    }
+
     /** All groups of all arrangements of several classes, in three reads. */
     public List<GroupWithMembers> ofClasses(Collection<Long> classIds) {
+        return groupsOf(arrangements.inUse(classIds));
+    }
+
+    private List<GroupWithMembers> groupsOf(Collection<Arrangement> of) {
         Map<Long, String> names = new LinkedHashMap<>();
-        arrangements.findByClassIdInOrderById(classIds).forEach(each -> names.put(each.id, each.name));
+        of.forEach(each -> names.put(each.id, each.name));
         Map<Long, Set<StudentId>> members = new LinkedHashMap<>();
         memberships.findByArrangementIdInAndToAtIsNull(names.keySet()).forEach(each -> members.computeIfAbsent(
                         each.groupId, id -> new TreeSet<>())
@@ -57,7 +66,7 @@ public class Arrangements {
     public record ArrangementName(long id, long classId, String name) {}
 
     public List<ArrangementName> named(Collection<Long> classIds) {
-        return arrangements.findByClassIdInOrderById(classIds).stream()
+        return arrangements.inUse(classIds).stream()
                 .map(each -> new ArrangementName(each.id, each.classId, each.name))
                 .toList();
     }
@@ -65,14 +74,11 @@ public class Arrangements {
     /** The subjects of a class's arrangements by id. */
     public Map<Long, String> subjectsOf(long classId) {
         Map<Long, String> subjects = new LinkedHashMap<>();
-        arrangements.findByClassIdOrderById(classId).forEach(each -> subjects.put(each.id, each.subject));
+        arrangements.ever(List.of(classId)).forEach(each -> subjects.put(each.id, each.subject));
         return subjects;
     }
 
     public boolean belongsTo(long arrangementId, long classId) {
-        return arrangements
-                .findById(arrangementId)
-                .filter(found -> found.classId == classId)
-                .isPresent();
+        return arrangements.inUse(List.of(classId)).stream().anyMatch(found -> found.id == arrangementId);
     }
 }

@@ -1,30 +1,21 @@
 package zafu.server.arrangement;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
-import zafu.core.grouping.CutPlacement;
-import zafu.core.grouping.Proposal;
-import zafu.core.grouping.Scored;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
-import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
-import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.Roster;
 
 /** Carries out what a teacher does on the bench, keeping every step so that it can be undone and redone. */
 @Service
@@ -32,12 +23,10 @@ public class Bench {
     private final ArrangementRepository arrangements;
     private final BenchStore store;
     private final BenchStepRepository steps;
-    private final Proposals proposals;
-    private final Questions questions;
-    private final BenchAdvice advice;
-    private final Measures measures;
-    private final Roster roster;
-    private final ClassPermission permission;
+    private final BenchDeeds deeds;
+    private final BenchClash clash;
+    private final ScoreLines lines;
+    private final Pools pools;
     private final CurrentPerson current;
     private final AuditTrail audit;
     private final ApplicationEventPublisher events;
@@ -48,12 +37,10 @@ public class Bench {
             ArrangementRepository arrangements,
             BenchStore store,
             BenchStepRepository steps,
-            Proposals proposals,
-            Questions questions,
-            BenchAdvice advice,
-            Measures measures,
-            Roster roster,
-            ClassPermission permission,
+            BenchDeeds deeds,
+            BenchClash clash,
+            ScoreLines lines,
+            Pools pools,
             CurrentPerson current,
             AuditTrail audit,
             ApplicationEventPublisher events,
@@ -62,12 +49,10 @@ public class Bench {
         this.arrangements = arrangements;
         this.store = store;
         this.steps = steps;
-        this.proposals = proposals;
-        this.questions = questions;
-        this.advice = advice;
-        this.measures = measures;
-        this.roster = roster;
-        this.permission = permission;
+        this.deeds = deeds;
+        this.clash = clash;
+        this.lines = lines;
+        this.pools = pools;
         this.current = current;
         this.audit = audit;
         this.events = events;
@@ -78,23 +63,34 @@ public class Bench {
     /**
      * Where students would be after a command that has not been carried out.
      *
-     * @param groups of those students whose group would change; empty means not placed
+     * @param groups all groups then of those students whose groups would change; none means not placed
      */
-    public record Foreseen(long classId, Map<StudentId, Optional<GroupId>> groups) {}
+    public record Foreseen(long classId, Map<StudentId, Set<GroupId>> groups) {}
 
     @Transactional
     public void carryOut(long arrangementId, BenchCommand command) {
         Arrangement arrangement =
                 arrangements.findToChange(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
-        permission.requireChange(arrangement.classId);
+        pools.requireChange(arrangement);
         BenchState before = store.read(arrangementId);
-        switch (command.kind()) {
-            case UNDO -> undo(arrangement, before);
-            case REDO -> redo(arrangement, before);
-            default -> keep(arrangement, command, before, after(arrangement, command, before, true));
+        BenchStep step =
+                switch (command.kind()) {
+                    case UNDO -> lastStep(arrangementId);
+                    case REDO -> nextStep(arrangementId);
+                    default -> newStep(arrangement, command, before);
+                };
+        step.undone = command.kind() == BenchCommand.Kind.UNDO;
+        BenchState after = state(step.undone ? step.stateBefore : step.stateAfter);
+        clash.refuse(arrangement, command, BenchChanges.between(before, after));
+        store.write(arrangementId, before, after);
+        if (command.proposal() != null) {
+            remember(arrangement, command.proposal());
         }
+        step.revision = ++arrangement.revision;
+        step.changedBy = current.adult().adultId();
+        steps.save(step);
         audit.note(arrangement.classId, "bench." + command.kind(), arrangementId, facts(command));
-        events.publishEvent(new GroupsChanged(arrangement.classId, arrangementId));
+        pools.classesOf(arrangement).forEach(each -> events.publishEvent(new GroupsChanged(each, arrangementId)));
     }
 
     /** Works a command out without keeping anything. */
@@ -102,32 +98,29 @@ public class Bench {
     public Foreseen foresee(long arrangementId, BenchCommand command) {
         Arrangement arrangement =
                 arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
-        permission.requireChange(arrangement.classId);
+        pools.requireChange(arrangement);
         BenchState before = store.read(arrangementId);
+        Pool pool = pools.of(arrangement);
         BenchState after =
                 switch (command.kind()) {
                     case UNDO -> state(lastStep(arrangementId).stateBefore);
                     case REDO -> state(nextStep(arrangementId).stateAfter);
-                    default -> after(arrangement, command, before, false);
+                    default -> deeds.after(arrangement, pool, command, before, false);
                 };
-        Map<StudentId, Optional<GroupId>> moved = new LinkedHashMap<>();
-        for (StudentId student : roster.byId(arrangement.classId).keySet()) {
-            Optional<Long> group = after.groupOf(student.value());
-            if (!group.equals(before.groupOf(student.value()))) {
-                moved.put(student, group.map(GroupId::new));
+        Map<StudentId, Set<GroupId>> moved = new LinkedHashMap<>();
+        for (StudentId student : pool.students()) {
+            List<Long> groups = after.groupsOf(student.value());
+            if (!groups.equals(before.groupsOf(student.value()))) {
+                moved.put(
+                        student,
+                        groups.stream().map(GroupId::new).collect(Collectors.toCollection(LinkedHashSet::new)));
             }
         }
         return new Foreseen(arrangement.classId, moved);
     }
 
-    private void keep(Arrangement arrangement, BenchCommand command, BenchState before, BenchState after) {
-        if (command.proposal() != null) {
-            arrangement.method = command.proposal().method();
-            arrangement.measureId = command.proposal().measureId();
-            arrangement.smallest = command.proposal().smallest();
-            arrangement.largest = command.proposal().largest();
-        }
-        store.write(arrangement.id, before, after);
+    private BenchStep newStep(Arrangement arrangement, BenchCommand command, BenchState before) {
+        BenchState after = deeds.after(arrangement, pools.of(arrangement), command, before, true);
         BenchStep step = new BenchStep();
         step.arrangementId = arrangement.id;
         step.takenAt = clock.instant();
@@ -136,21 +129,14 @@ public class Bench {
         step.facts = facts(command);
         step.stateBefore = json.writeValueAsString(before);
         step.stateAfter = json.writeValueAsString(after);
-        steps.save(step);
+        return step;
     }
 
-    private void undo(Arrangement arrangement, BenchState now) {
-        BenchStep step = lastStep(arrangement.id);
-        store.write(arrangement.id, now, state(step.stateBefore));
-        step.undone = true;
-        steps.save(step);
-    }
-
-    private void redo(Arrangement arrangement, BenchState now) {
-        BenchStep step = nextStep(arrangement.id);
-        store.write(arrangement.id, now, state(step.stateAfter));
-        step.undone = false;
-        steps.save(step);
+    private void remember(Arrangement arrangement, BenchCommand.ProposalAsked asked) {
+        arrangement.method = asked.method();
+        arrangement.smallest = asked.smallest();
+        arrangement.largest = asked.largest();
+        lines.remember(arrangement, asked);
     }
 
     private BenchStep lastStep(long arrangementId) {
@@ -168,122 +154,6 @@ public class Bench {
 
     private BenchState state(String kept) {
         return json.readValue(kept, BenchState.class);
-    }
-
-    private BenchState after(Arrangement arrangement, BenchCommand command, BenchState before, boolean keep) {
-        return switch (command.kind()) {
-            case LOCK -> before.locked(requireInClass(arrangement, command), true);
-            case UNLOCK -> before.locked(requireInClass(arrangement, command), false);
-            case PLACE -> before.place(requireInClass(arrangement, command), Optional.ofNullable(command.groupId()));
-            case TAKE_PROPOSAL -> taken(arrangement, required(command.proposal(), "proposal"), before, keep);
-            case TAKE_ADVICE -> advised(arrangement, before);
-            case MOVE_CUT -> cutMoved(arrangement, command, before);
-            case ADD_GROUP -> before.with(newGroup(arrangement, before, command.text(), keep));
-            case RENAME -> before.renamed(required(command.groupId(), "groupId"), requireName(command));
-            case NOTE ->
-                before.noted(
-                        required(command.groupId(), "groupId"),
-                        required(command.text(), "text").strip());
-            case MERGE ->
-                before.merged(required(command.groupId(), "groupId"), required(command.otherGroupId(), "otherGroupId"));
-            case REMOVE_GROUP -> before.without(required(command.groupId(), "groupId"));
-            case UNDO, REDO -> throw new IllegalArgumentException(command.kind() + " needs no new state");
-        };
-    }
-
-    private BenchState advised(Arrangement arrangement, BenchState before) {
-        long measureId = required(arrangement.measureId, "measure");
-        BenchState state = before;
-        for (BenchView.Advised each : advice.of(
-                arrangement, before, questions.values(arrangement.classId, measureId), measures.card(measureId))) {
-            if (each.toGroupId() != null) {
-                state = state.place(List.of(each.id()), Optional.of(each.toGroupId()));
-            }
-        }
-        return state;
-    }
-
-    /** Groups of a proposal take over the groups that stand at their place, so that names and work stay with them. */
-    private BenchState taken(
-            Arrangement arrangement, BenchCommand.ProposalAsked asked, BenchState before, boolean keep) {
-        Proposals.ForBench proposed = proposals.propose(arrangement.classId, asked, before);
-        if (proposed.proposal() instanceof Proposal.Impossible impossible) {
-            throw Refusal.unusable("no-proposal", proposals.sentence(arrangement.classId, impossible.because()));
-        }
-        List<List<StudentId>> groups = ((Proposal.Groups) proposed.proposal()).groups();
-        if (groups.size() > BenchState.MOST_GROUPS) {
-            throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
-        }
-        BenchState state = before.emptied();
-        for (int i = state.groups().size() - 1; i >= groups.size(); i--) {
-            state = state.without(state.groups().get(i).id());
-        }
-        while (state.groups().size() < groups.size()) {
-            state = state.with(newGroup(arrangement, state, null, keep));
-        }
-        for (int i = 0; i < groups.size(); i++) {
-            long group = state.groups().get(i).id();
-            state = state.place(ids(groups.get(i)), Optional.of(group));
-            if (!proposed.names().isEmpty()) {
-                state = state.calledIfFree(group, proposed.names().get(i));
-            }
-        }
-        return state;
-    }
-
-    private BenchState.Group newGroup(Arrangement arrangement, BenchState state, @Nullable String name, boolean keep) {
-        String called = name == null || name.isBlank() ? GroupNames.nextAfter(state.groups()) : name.strip();
-        int look = GroupNames.nextLook(arrangement.id, state.groups());
-        // What is only foreseen must leave no trace; a negative id can be no group's.
-        return keep
-                ? store.newGroup(arrangement.id, called, look)
-                : new BenchState.Group(-1 - state.groups().size(), called, look, "");
-    }
-
-    /** A cut deals the two groups beside it anew and touches no other. */
-    private BenchState cutMoved(Arrangement arrangement, BenchCommand command, BenchState before) {
-        long lower = required(command.groupId(), "groupId");
-        long upper = required(command.otherGroupId(), "otherGroupId");
-        long measureId = required(arrangement.measureId, "measure");
-        Set<Long> both = new TreeSet<>(before.membersOf(lower));
-        both.addAll(before.membersOf(upper));
-        both.removeAll(before.locked());
-        List<Scored> students = new ArrayList<>();
-        questions.scored(arrangement.classId, measureId).stream()
-                .filter(each -> both.contains(each.student().value()))
-                .forEach(students::add);
-        double cut = questions.signOf(measureId) * required(command.cut(), "cut");
-        List<List<StudentId>> dealt = CutPlacement.deal(students, List.of(cut));
-        BenchState state = before.place(ids(dealt.get(0)), Optional.of(upper));
-        return state.place(ids(dealt.get(1)), Optional.of(lower));
-    }
-
-    private static List<Long> ids(List<StudentId> students) {
-        return students.stream().map(StudentId::value).toList();
-    }
-
-    private List<Long> requireInClass(Arrangement arrangement, BenchCommand command) {
-        List<Long> students = required(command.students(), "students");
-        Set<StudentId> known = roster.byId(arrangement.classId).keySet();
-        if (!students.stream().map(StudentId::new).allMatch(known::contains)) {
-            throw Refusal.notFound("student");
-        }
-        return students;
-    }
-
-    private static String requireName(BenchCommand command) {
-        String name = required(command.text(), "text").strip();
-        if (name.isEmpty() || name.length() > 60) {
-            throw Refusal.unusableField("bad-name", "text", "A group's name has 1 to 60 letters.");
-        }
-        return name;
-    }
-
-    private static <T> T required(@Nullable T value, String field) {
-        if (value == null) {
-            throw Refusal.unusableField("missing-field", field, "This step needs \"" + field + "\".");
-        }
-        return Objects.requireNonNull(value);
     }
 
     private static String facts(BenchCommand command) {

@@ -11,12 +11,21 @@ import org.jspecify.annotations.Nullable;
 /**
  * One thing a teacher does on the bench. Which of the fields are read depends on the kind; see {@link Kind}.
  *
- * @param students for PLACE, LOCK and UNLOCK
- * @param groupId for PLACE (absent: not placed), RENAME, NOTE, MERGE, REMOVE_GROUP, MOVE_CUT (the lower group)
+ * @param students for PLACE, PLACE_ALSO, TAKE_FROM, LOCK and UNLOCK; for SPLIT those who leave the group, where not
+ *     halves by score are wanted
+ * @param groupId for PLACE (absent: not placed), PLACE_ALSO, TAKE_FROM, RENAME, NOTE, LEAD, MERGE, SPLIT, REMOVE_GROUP,
+ *     MOVE_CUT (the lower group)
  * @param otherGroupId for MERGE: the group whose members join; for MOVE_CUT: the upper group
  * @param text the new name or note
+ * @param studentName for RENAME: what students call the group; absent where they are told no name
+ * @param names for NAME_FROM, given to the groups in the order of the bench
+ * @param studentsSee for NAME_FROM: whether students call the groups so too
+ * @param adults for LEAD: ids of all who lead the group
+ * @param stepId for RETURN_TO: the step after which the bench was as it is to be again
  * @param cut for MOVE_CUT: where the cut is to lie, in the measure's unit
  * @param proposal for TAKE_PROPOSAL
+ * @param seen the revision of the bench that the person has before them; where somebody else has touched the same
+ *     since, the step is refused. Absent to do it whatever happened meanwhile.
  */
 public record BenchCommand(
         @NotNull Kind kind,
@@ -24,12 +33,22 @@ public record BenchCommand(
         @Nullable Long groupId,
         @Nullable Long otherGroupId,
         @Nullable @Size(max = 500) String text,
+        @Nullable @Size(max = 60) String studentName,
+        @Nullable @Size(max = 30) List<@NotNull String> names,
+        @Nullable Boolean studentsSee,
+        @Nullable @Size(max = 20) List<Long> adults,
+        @Nullable Long stepId,
         @Nullable Double cut,
-        @Nullable ProposalAsked proposal) {
+        @Nullable ProposalAsked proposal,
+        @Nullable Long seen) {
 
     /** What can be done. */
     public enum Kind {
         PLACE,
+        /** Beside the groups they are in; only where an arrangement lets groups overlap. */
+        PLACE_ALSO,
+        /** Out of one group, staying in the others. */
+        TAKE_FROM,
         TAKE_PROPOSAL,
         /** Moves all whom new scores say to move. */
         TAKE_ADVICE,
@@ -39,8 +58,13 @@ public record BenchCommand(
         LOCK,
         UNLOCK,
         NOTE,
+        LEAD,
+        NAME_FROM,
         MERGE,
+        SPLIT,
         REMOVE_GROUP,
+        /** Back to how it was after an earlier step. */
+        RETURN_TO,
         UNDO,
         REDO
     }

@@ -2,6 +2,8 @@ package zafu.server.arrangement;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,11 +11,8 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import zafu.core.grouping.CloseToLine;
-import zafu.core.grouping.CutPlacement;
 import zafu.core.grouping.FitCurve;
 import zafu.core.grouping.GroupFigures;
-import zafu.core.grouping.Scored;
 import zafu.core.measure.CountingValue;
 import zafu.core.need.Accommodation;
 import zafu.core.need.NeedsForWork;
@@ -24,7 +23,6 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
 import zafu.server.measure.Measures;
 import zafu.server.need.Needs;
-import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 
@@ -33,7 +31,8 @@ import zafu.server.roster.SchoolSettings;
 class BenchReader {
     private final BenchStore store;
     private final BenchStepRepository steps;
-    private final Questions questions;
+    private final ScoreLines lines;
+    private final Pools pools;
     private final Measures measures;
     private final Roster roster;
     private final Needs needs;
@@ -46,7 +45,8 @@ class BenchReader {
     BenchReader(
             BenchStore store,
             BenchStepRepository steps,
-            Questions questions,
+            ScoreLines lines,
+            Pools pools,
             Measures measures,
             Roster roster,
             Needs needs,
@@ -57,7 +57,8 @@ class BenchReader {
             BenchAdvice advice) {
         this.store = store;
         this.steps = steps;
-        this.questions = questions;
+        this.lines = lines;
+        this.pools = pools;
         this.measures = measures;
         this.roster = roster;
         this.needs = needs;
@@ -68,20 +69,27 @@ class BenchReader {
         this.advice = advice;
     }
 
+    /** Everything read for one bench. */
+    private record Read(
+            Arrangement of,
+            Pool pool,
+            BenchState state,
+            ScoreLines.Line shown,
+            BenchLine line,
+            List<Measures.BandCut> bands,
+            boolean needsToo,
+            Map<StudentId, List<Accommodation>> granted) {}
+
     BenchView view(Arrangement of) {
-        Long measureId = of.measureId;
-        if (measureId == null) {
-            throw Refusal.conflict("no-measure", "This arrangement has no measure to show students by.");
-        }
-        Measures.MeasureCard measure = measures.card(measureId);
-        BenchState state = store.read(of.id);
-        Map<StudentId, CountingValue> values = questions.values(of.classId, measureId);
-        Line line = new Line(state, values, measure);
-        FitCurve fit = FitCurve.of(line.allValues(), of.sizes());
+        Read read = read(of);
+        BenchState state = read.state();
+        FitCurve fit = FitCurve.of(read.line().allValues(), of.sizes());
         Optional<BenchStep> last = steps.findFirstByArrangementIdAndUndoneFalseOrderByIdDesc(of.id);
         long lastId = last.map(step -> step.id).orElse(0L);
         boolean canRedo = steps.findFirstByArrangementIdAndUndoneTrueAndIdGreaterThanOrderById(of.id, lastId)
                 .isPresent();
+        boolean ofMeasure = read.shown().kind() == ScoreLines.Kind.MEASURE;
+        List<Roster.KnownStudent> known = roster.known(read.pool().classIds());
         return new BenchView(
                 of.id,
                 of.classId,
@@ -89,14 +97,14 @@ class BenchReader {
                 of.subject,
                 of.beginsOn,
                 of.endsOn,
-                measure,
+                read.shown().scale(),
                 of.method,
                 of.smallest,
                 of.largest,
-                state.groups().stream().map(group -> shown(group, state, line)).toList(),
-                students(of, state, line),
-                line.cuts(),
-                measures.cutsOf(measureId, roster.gradeOf(of.classId), school.today()),
+                state.groups().stream().map(group -> shown(group, read)).toList(),
+                students(read),
+                read.line().cuts(),
+                read.bands(),
                 fit.fit().entrySet().stream()
                         .map(point -> new BenchView.FitPoint(point.getKey(), point.getValue()))
                         .toList(),
@@ -104,9 +112,59 @@ class BenchReader {
                 last.isPresent(),
                 canRedo,
                 last.map(this::shown).orElse(null),
-                permission.maySeeNeeds(of.classId) ? watch.rules(of.classId, state) : null,
-                watch.imbalances(of.classId, state),
-                advice.of(of, state, values, measure));
+                read.needsToo() ? watch.rules(read.pool(), state) : null,
+                watch.imbalances(known, state, of.watchedTags()),
+                ofMeasure
+                        ? advice.of(
+                                of, state, read.shown().values(), read.shown().scale())
+                        : List.of(),
+                read.shown().kind(),
+                of.secondMeasureId,
+                details(of, read.pool()),
+                adults(read.pool()),
+                known.stream()
+                        .flatMap(each -> each.tags().stream())
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                of.revision);
+    }
+
+    private Read read(Arrangement of) {
+        Pool pool = pools.of(of);
+        BenchState state = store.read(of.id);
+        ScoreLines.Line line = lines.of(of, pool);
+        return new Read(
+                of,
+                pool,
+                state,
+                line,
+                new BenchLine(state, line),
+                line.kind() == ScoreLines.Kind.MEASURE
+                        ? measures.cutsOf(line.scale().id(), roster.gradeOf(of.classId), school.today())
+                        : List.of(),
+                pools.maySeeNeeds(pool),
+                needs.granted(pool.students()));
+    }
+
+    private static BenchView.Details details(Arrangement of, Pool pool) {
+        return new BenchView.Details(
+                of.purpose,
+                of.description,
+                of.note,
+                of.overlap,
+                pool.classIds(),
+                of.watchedTags().orElse(null),
+                of.version);
+    }
+
+    private List<BenchView.AdultName> adults(Pool pool) {
+        Set<Long> ids = new LinkedHashSet<>();
+        permission.adultsOf(pool.classIds()).values().forEach(of -> ids.addAll(of.keySet()));
+        return adults.displayNames(ids).entrySet().stream()
+                .sorted(Map.Entry.comparingByValue())
+                .map(each -> new BenchView.AdultName(each.getKey(), each.getValue()))
+                .toList();
     }
 
     private BenchView.LastStep shown(BenchStep step) {
@@ -114,52 +172,104 @@ class BenchReader {
         return new BenchView.LastStep(step.kind, step.takenAt, by);
     }
 
-    private static BenchView.BenchGroup shown(BenchState.Group group, BenchState state, Line line) {
-        GroupFigures figures = GroupFigures.of(state.membersOf(group.id()).size(), line.plainValues(group.id()));
+    private BenchView.BenchGroup shown(BenchState.Group group, Read read) {
+        List<Long> members = read.state().membersOf(group.id());
+        List<Double> values = read.line().plainValues(group.id());
+        GroupFigures figures = GroupFigures.of(members.size(), values);
         return new BenchView.BenchGroup(
                 group.id(),
                 group.name(),
                 group.look(),
                 group.note(),
+                group.studentName(),
+                List.copyOf(group.leads()),
                 figures.size(),
                 orNull(figures.median()),
+                orNull(figures.mean()),
+                orNull(figures.deviation()),
                 orNull(figures.lowest()),
-                orNull(figures.highest()));
+                orNull(figures.highest()),
+                bands(values, read),
+                read.needsToo()
+                        ? (int) members.stream()
+                                .filter(each -> hasNeeds(read.granted().getOrDefault(new StudentId(each), List.of())))
+                                .count()
+                        : null);
+    }
+
+    private boolean hasNeeds(List<Accommodation> granted) {
+        return granted.stream().anyMatch(each -> each.isInForceOn(school.today()));
+    }
+
+    /** Rule 1: the band of a value is the number of cuts it reaches; lower-is-better measures compare mirrored. */
+    private static List<BenchView.BandCount> bands(List<Double> values, Read read) {
+        if (read.bands().isEmpty() || values.isEmpty()) {
+            return List.of();
+        }
+        double sign = read.shown().sign();
+        int[] counts = new int[read.bands().size() + 1];
+        values.forEach(value -> counts[
+                (int) read.bands().stream()
+                        .filter(cut -> sign * cut.score() <= sign * value)
+                        .count()]++);
+        List<BenchView.BandCount> shown = new ArrayList<>();
+        List<Measures.BandCut> ascending = read.bands().stream()
+                .sorted((a, b) -> Double.compare(sign * a.score(), sign * b.score()))
+                .toList();
+        for (int band = 0; band < counts.length; band++) {
+            if (counts[band] > 0) {
+                shown.add(new BenchView.BandCount(
+                        band == 0 ? null : ascending.get(band - 1).name(), counts[band]));
+            }
+        }
+        return shown;
     }
 
     private static @Nullable Double orNull(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 
-    private List<BenchView.BenchStudent> students(Arrangement of, BenchState state, Line line) {
-        Map<StudentId, Roster.StudentName> names = roster.byId(of.classId);
-        boolean needsToo = permission.maySeeNeeds(of.classId);
-        Map<StudentId, List<Accommodation>> granted = needs.granted(names.keySet());
+    private List<BenchView.BenchStudent> students(Read read) {
+        Map<Long, String> homes = homes(read.pool());
         LocalDate today = school.today();
-        Accommodation.Work work = new Accommodation.Work(WorkKind.QUIZ, of.subject);
-        Set<StudentId> close = line.closeToLine();
+        Accommodation.Work work = new Accommodation.Work(WorkKind.QUIZ, read.of().subject);
+        Set<StudentId> close = read.line().closeToLine();
         List<BenchView.BenchStudent> shown = new ArrayList<>();
-        names.forEach((id, name) -> {
-            Optional<Long> group = state.groupOf(id.value());
-            CountingValue value = line.value(id);
+        read.pool().names().forEach((id, name) -> {
+            List<Long> groups = read.state().groupsOf(id.value());
+            CountingValue value = read.line().value(id);
             CountingValue.Counts counts = value instanceof CountingValue.Counts found ? found : null;
+            List<Accommodation> granted = read.granted().getOrDefault(id, List.of());
             shown.add(new BenchView.BenchStudent(
                     id.value(),
                     name.givenName(),
                     name.familyName(),
-                    group.orElse(null),
-                    state.locked().contains(id.value()),
+                    groups.isEmpty() ? null : groups.get(0),
+                    groups.isEmpty() ? List.of() : groups.subList(1, groups.size()),
+                    homes.get(id.value()),
+                    read.state().locked().contains(id.value()),
                     counts == null ? null : counts.value(),
                     counts == null ? null : counts.takenOn(),
                     counts != null && counts.stale(),
                     close.contains(id),
-                    group.isPresent() ? null : reason(value),
-                    !needsToo
-                            ? null
-                            : timeNeed(NeedsForWork.of(granted.getOrDefault(id, List.of()), work, today)
-                                    .time())));
+                    groups.isEmpty() ? reason(value) : null,
+                    read.needsToo()
+                            ? timeNeed(NeedsForWork.of(granted, work, today).time())
+                            : null));
         });
         return shown;
+    }
+
+    /** The class of each student by name, where there are several classes. */
+    private Map<Long, String> homes(Pool pool) {
+        Map<Long, String> homes = new LinkedHashMap<>();
+        if (pool.classIds().size() > 1) {
+            roster.membersOf(pool.classIds()).forEach((classId, members) -> {
+                String name = roster.nameOf(classId);
+                members.forEach(member -> homes.merge(member, name, (one, other) -> one + ", " + other));
+            });
+        }
+        return homes;
     }
 
     private static BenchView.NotPlaced reason(CountingValue value) {
@@ -178,65 +288,5 @@ class BenchReader {
         return needs.factors().isEmpty()
                 ? null
                 : needs.factors().get(0).stripTrailingZeros().toPlainString() + "×";
-    }
-
-    /** The score line: the groups with their values, on the footing "larger is better". */
-    private static final class Line {
-        private final BenchState state;
-        private final Map<StudentId, CountingValue> values;
-        private final Measures.MeasureCard measure;
-        private final double sign;
-
-        Line(BenchState state, Map<StudentId, CountingValue> values, Measures.MeasureCard measure) {
-            this.state = state;
-            this.values = values;
-            this.measure = measure;
-            this.sign = measure.lowerIsBetter() ? -1 : 1;
-        }
-
-        CountingValue value(StudentId student) {
-            return values.getOrDefault(student, new CountingValue.NoObservation());
-        }
-
-        double[] allValues() {
-            return values.values().stream()
-                    .filter(CountingValue.Counts.class::isInstance)
-                    .mapToDouble(value -> ((CountingValue.Counts) value).value())
-                    .toArray();
-        }
-
-        List<Double> plainValues(long groupId) {
-            return scored(groupId).stream().map(each -> sign * each.value()).toList();
-        }
-
-        List<Scored> scored(long groupId) {
-            return state.membersOf(groupId).stream()
-                    .map(StudentId::new)
-                    .filter(student -> value(student) instanceof CountingValue.Counts)
-                    .map(student -> new Scored(student, sign * ((CountingValue.Counts) value(student)).value()))
-                    .toList();
-        }
-
-        List<BenchView.CutShown> cuts() {
-            List<BenchView.CutShown> cuts = new ArrayList<>();
-            for (int i = 1; i < state.groups().size(); i++) {
-                long lower = state.groups().get(i - 1).id();
-                long upper = state.groups().get(i).id();
-                CutPlacement.between(better(upper), better(lower))
-                        .ifPresent(cut -> cuts.add(new BenchView.CutShown(lower, upper, sign * cut)));
-            }
-            return cuts;
-        }
-
-        private List<Double> better(long groupId) {
-            return scored(groupId).stream().map(Scored::value).toList();
-        }
-
-        Set<StudentId> closeToLine() {
-            Double error = measure.standardError();
-            List<List<Scored>> bestFirst = new ArrayList<>();
-            state.groups().forEach(group -> bestFirst.add(0, scored(group.id())));
-            return error == null ? Set.of() : CloseToLine.of(bestFirst, error);
-        }
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import zafu.server.platform.Refusal;
 
 /**
@@ -17,18 +18,44 @@ import zafu.server.platform.Refusal;
  * @param groups those on the bench, lowest scores first
  * @param placed student id to group id
  * @param locked ids of students whom no method and no cut moves; each is placed
+ * @param also student id to the further groups of a student who is in several; each of them is placed
  */
-record BenchState(List<Group> groups, Map<Long, Long> placed, Set<Long> locked) {
+record BenchState(List<Group> groups, Map<Long, Long> placed, Set<Long> locked, Map<Long, Set<Long>> also) {
     static final int MOST_GROUPS = 30;
 
     BenchState {
         groups = List.copyOf(groups);
         placed = new TreeMap<>(placed);
-        // Steps kept before there were locks name none.
+        // Steps kept before there were locks, or students in several groups, name none.
         locked = locked == null ? Set.of() : new TreeSet<>(locked);
+        also = also == null ? Map.of() : new TreeMap<>(also);
     }
 
-    record Group(long id, String name, int look, String note) {}
+    /**
+     * @param studentName what students call it; absent where they are told no name
+     * @param leads ids of the adults who lead it
+     */
+    record Group(long id, String name, int look, String note, @Nullable String studentName, Set<Long> leads) {
+        Group {
+            leads = leads == null ? Set.of() : new TreeSet<>(leads);
+        }
+
+        static Group plain(long id, String name, int look) {
+            return new Group(id, name, look, "", null, Set.of());
+        }
+
+        Group called(String name, @Nullable String studentName) {
+            return new Group(id, name, look, note, studentName, leads);
+        }
+
+        Group noted(String note) {
+            return new Group(id, name, look, note, studentName, leads);
+        }
+
+        Group ledBy(Collection<Long> adults) {
+            return new Group(id, name, look, note, studentName, new TreeSet<>(adults));
+        }
+    }
 
     Group group(long groupId) {
         return groups.stream()
@@ -37,30 +64,76 @@ record BenchState(List<Group> groups, Map<Long, Long> placed, Set<Long> locked) 
                 .orElseThrow(() -> Refusal.notFound("group"));
     }
 
+    /** In the order of their ids, those who are in it among others too. */
     List<Long> membersOf(long groupId) {
-        return placed.entrySet().stream()
-                .filter(each -> each.getValue() == groupId)
-                .map(Map.Entry::getKey)
+        return placed.keySet().stream()
+                .filter(student -> groupsOf(student).contains(groupId))
                 .toList();
     }
 
+    /** The student's first group. */
     Optional<Long> groupOf(long studentId) {
         return Optional.ofNullable(placed.get(studentId));
     }
 
+    /** All groups of the student, the first one first. */
+    List<Long> groupsOf(long studentId) {
+        List<Long> all = new ArrayList<>();
+        groupOf(studentId).ifPresent(all::add);
+        all.addAll(also.getOrDefault(studentId, Set.of()));
+        return all;
+    }
+
+    /** Gives students this group in place of all they have. */
     BenchState place(Collection<Long> students, Optional<Long> groupId) {
         groupId.ifPresent(this::group);
-        Map<Long, Long> now = new TreeMap<>(placed);
-        students.forEach(student -> {
-            if (groupId.isPresent()) {
-                now.put(student, groupId.get());
-            } else {
-                now.remove(student);
+        BenchState now = this;
+        for (long student : students) {
+            now = now.with(student, groupId.stream().toList());
+        }
+        return now;
+    }
+
+    /** Puts students into a group beside those they are in. */
+    BenchState placeAlso(Collection<Long> students, long groupId) {
+        group(groupId);
+        BenchState now = this;
+        for (long student : students) {
+            List<Long> groupsThen = new ArrayList<>(groupsOf(student));
+            if (!groupsThen.contains(groupId)) {
+                groupsThen.add(groupId);
             }
-        });
-        Set<Long> stillLocked = new TreeSet<>(locked);
-        stillLocked.retainAll(now.keySet());
-        return new BenchState(groups, now, stillLocked);
+            now = now.with(student, groupsThen);
+        }
+        return now;
+    }
+
+    /** Takes students out of one of their groups. */
+    BenchState takenFrom(Collection<Long> students, long groupId) {
+        BenchState now = this;
+        for (long student : students) {
+            now = now.with(
+                    student,
+                    groupsOf(student).stream().filter(group -> group != groupId).toList());
+        }
+        return now;
+    }
+
+    private BenchState with(long student, List<Long> groupsThen) {
+        Map<Long, Long> placedThen = new TreeMap<>(placed);
+        Map<Long, Set<Long>> alsoThen = new TreeMap<>(also);
+        Set<Long> lockedThen = new TreeSet<>(locked);
+        placedThen.remove(student);
+        alsoThen.remove(student);
+        if (groupsThen.isEmpty()) {
+            lockedThen.remove(student);
+        } else {
+            placedThen.put(student, groupsThen.get(0));
+        }
+        if (groupsThen.size() > 1) {
+            alsoThen.put(student, new TreeSet<>(groupsThen.subList(1, groupsThen.size())));
+        }
+        return new BenchState(groups, placedThen, lockedThen, alsoThen);
     }
 
     BenchState locked(Collection<Long> students, boolean lock) {
@@ -74,34 +147,45 @@ record BenchState(List<Group> groups, Map<Long, Long> placed, Set<Long> locked) 
                 throw Refusal.unusable("not-placed", "Only who is in a group can be locked there.");
             }
         }
-        return new BenchState(groups, placed, now);
+        return new BenchState(groups, placed, now, also);
     }
 
     BenchState with(Group added) {
+        return with(added, groups.size());
+    }
+
+    BenchState with(Group added, int place) {
         if (groups.size() >= MOST_GROUPS) {
             throw Refusal.unusable("too-many-groups", "A bench holds at most " + MOST_GROUPS + " groups.");
         }
         List<Group> now = new ArrayList<>(groups);
-        now.add(added);
-        return new BenchState(now, placed, locked);
+        now.add(place, added);
+        return new BenchState(now, placed, locked, also);
     }
 
-    BenchState renamed(long groupId, String name) {
+    BenchState renamed(long groupId, String name, @Nullable String studentName) {
         boolean taken = groups.stream().anyMatch(each -> each.id != groupId && each.name.equalsIgnoreCase(name));
         if (taken) {
             throw Refusal.unusableField("name-taken", "text", "Another group is called \"" + name + "\" already.");
         }
-        return changed(groupId, group -> new Group(group.id, name, group.look, group.note));
+        return changed(groupId, group -> group.called(name, studentName));
     }
 
     /** As {@link #renamed}, but left as it is where another group has the name or it is too long. */
     BenchState calledIfFree(long groupId, String name) {
         boolean free = name.length() <= 60 && groups.stream().noneMatch(each -> each.name.equalsIgnoreCase(name));
-        return free ? renamed(groupId, name) : this;
+        return free ? renamed(groupId, name, group(groupId).studentName) : this;
     }
 
-    BenchState noted(long groupId, String note) {
-        return changed(groupId, group -> new Group(group.id, group.name, group.look, note));
+    BenchState changed(long groupId, UnaryOperator<Group> change) {
+        group(groupId);
+        return new BenchState(
+                groups.stream()
+                        .map(group -> group.id == groupId ? change.apply(group) : group)
+                        .toList(),
+                placed,
+                locked,
+                also);
     }
 
     BenchState merged(long into, long from) {
@@ -109,31 +193,41 @@ record BenchState(List<Group> groups, Map<Long, Long> placed, Set<Long> locked) 
             throw Refusal.unusable("same-group", "A group cannot be merged with itself.");
         }
         group(from);
-        return place(membersOf(from), Optional.of(into)).without(from);
+        BenchState now = this;
+        for (long member : membersOf(from)) {
+            List<Long> groupsThen = now.groupsOf(member).stream()
+                    .map(group -> group == from ? into : (long) group)
+                    .distinct()
+                    .toList();
+            now = now.with(member, groupsThen);
+        }
+        return now.without(from);
     }
 
-    /** Its members are not placed afterwards. */
+    /** Its members are not placed afterwards, but for those who are in another group too. */
     BenchState without(long groupId) {
         group(groupId);
-        BenchState emptied = place(membersOf(groupId), Optional.empty());
+        BenchState emptied = takenFrom(membersOf(groupId), groupId);
         return new BenchState(
-                groups.stream().filter(group -> group.id != groupId).toList(), emptied.placed, emptied.locked);
+                groups.stream().filter(group -> group.id != groupId).toList(),
+                emptied.placed,
+                emptied.locked,
+                emptied.also);
     }
 
     /** Groups as they are, nobody placed but those who are locked. */
     BenchState emptied() {
-        Map<Long, Long> staying = new TreeMap<>(placed);
-        staying.keySet().retainAll(locked);
-        return new BenchState(groups, staying, locked);
+        return onlyWith(locked);
     }
 
-    private BenchState changed(long groupId, UnaryOperator<Group> change) {
-        group(groupId);
-        return new BenchState(
-                groups.stream()
-                        .map(group -> group.id == groupId ? change.apply(group) : group)
-                        .toList(),
-                placed,
-                locked);
+    /** Groups as they are, nobody placed who is not among these. */
+    BenchState onlyWith(Set<Long> students) {
+        Map<Long, Long> staying = new TreeMap<>(placed);
+        staying.keySet().retainAll(students);
+        Map<Long, Set<Long>> alsoStaying = new TreeMap<>(also);
+        alsoStaying.keySet().retainAll(students);
+        Set<Long> stillLocked = new TreeSet<>(locked);
+        stillLocked.retainAll(students);
+        return new BenchState(groups, staying, stillLocked, alsoStaying);
     }
 }

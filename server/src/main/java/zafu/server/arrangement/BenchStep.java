@@ -28,4 +28,10 @@ class BenchStep {
     String stateBefore = "";
     String stateAfter = "";
     boolean undone;
+
+    /** The revision of the bench at which the step was last taken, undone or redone, and by whom. */
+    long revision;
+
+    @Nullable
+    Long changedBy;
 }

@@ -21,16 +21,17 @@ import zafu.server.wish.PairRules;
 /** What is watched on a bench while students are moved: pair notes, and groups that differ from the class. */
 @Component
 class BenchWatch {
-    private final PairRules pairRules;
-    private final Roster roster;
+    /** Stands among the watched tags for a language other than the school's at home; no tag is called so. */
+    static final String OTHER_LANGUAGE = "";
 
-    BenchWatch(PairRules pairRules, Roster roster) {
+    private final PairRules pairRules;
+
+    BenchWatch(PairRules pairRules) {
         this.pairRules = pairRules;
-        this.roster = roster;
     }
 
-    List<RuleShown> rules(long classId, BenchState state) {
-        Rules rules = pairRules.of(classId);
+    List<RuleShown> rules(Pool pool, BenchState state) {
+        Rules rules = pairRules.of(pool.classIds());
         List<RuleShown> shown = new ArrayList<>();
         rules.together().forEach(set -> shown.add(rule(RuleKind.TOGETHER, List.copyOf(new TreeSet<>(set)), state)));
         rules.apart().forEach(pair -> shown.add(rule(RuleKind.APART, List.of(pair.one(), pair.other()), state)));
@@ -51,14 +52,18 @@ class BenchWatch {
         return new RuleShown(kind, students.stream().map(StudentId::value).toList(), !allPlaced || inOne == wantsOne);
     }
 
-    List<Imbalance> imbalances(long classId, BenchState state) {
+    /** @param watched the tags to watch; absent for all there are */
+    List<Imbalance> imbalances(List<Roster.KnownStudent> known, BenchState state, Optional<List<String>> watched) {
         Map<@Nullable String, Set<Long>> having = new LinkedHashMap<>();
         Set<Long> placed = state.placed().keySet();
-        for (Roster.KnownStudent student : roster.known(List.of(classId))) {
+        for (Roster.KnownStudent student : known) {
             if (placed.contains(student.id())) {
-                student.tags().forEach(tag -> having.computeIfAbsent(tag, key -> new TreeSet<>())
-                        .add(student.id()));
-                if (!student.facts().language().isEmpty()) {
+                student.tags().stream()
+                        .filter(tag -> watched.map(tags -> tags.contains(tag)).orElse(true))
+                        .forEach(tag -> having.computeIfAbsent(tag, key -> new TreeSet<>())
+                                .add(student.id()));
+                if (!student.facts().language().isEmpty()
+                        && watched.map(tags -> tags.contains(OTHER_LANGUAGE)).orElse(true)) {
                     having.computeIfAbsent(null, key -> new TreeSet<>()).add(student.id());
                 }
             }

@@ -1,20 +1,46 @@
 package zafu.server.arrangement;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Names and looks for new groups: knots first, then plain numbers. Neither says anything of rank. */
 final class GroupNames {
-    private static final List<String> KNOTS =
-            List.of("Sheet Bend", "Reef", "Clove", "Bowline", "Anchor", "Figure Eight", "Cleat", "Halyard");
+    /** Sets of names that ship with the application, by title. */
+    static final Map<String, List<String>> SHIPPED = shipped();
+
     private static final int LOOKS = 8;
 
     private GroupNames() {}
 
+    private static Map<String, List<String>> shipped() {
+        Map<String, List<String>> sets = new LinkedHashMap<>();
+        sets.put(
+                "Knots",
+                List.of("Sheet Bend", "Reef", "Clove", "Bowline", "Anchor", "Figure Eight", "Cleat", "Halyard"));
+        sets.put("Shells", List.of("Whelk", "Cockle", "Limpet", "Periwinkle", "Scallop", "Quahog", "Mussel", "Oyster"));
+        sets.put(
+                "Winds",
+                List.of("Mistral", "Zephyr", "Chinook", "Sirocco", "Föhn", "Monsoon", "Levanter", "Trade Wind"));
+        sets.put(
+                "Tools", List.of("Compass", "Sextant", "Chisel", "Spindle", "Trowel", "Bellows", "Lathe", "Plumb Bob"));
+        return sets;
+    }
+
     static String nextAfter(List<BenchState.Group> groups) {
-        return KNOTS.stream()
+        return SHIPPED.get("Knots").stream()
                 .filter(knot -> groups.stream().noneMatch(group -> group.name().equalsIgnoreCase(knot)))
                 .findFirst()
-                .orElseGet(() -> "Group " + (groups.size() + 1));
+                .orElseGet(() -> firstFreeNumber(groups));
+    }
+
+    private static String firstFreeNumber(List<BenchState.Group> groups) {
+        for (int number = groups.size() + 1; ; number++) {
+            String name = "Group " + number;
+            if (groups.stream().noneMatch(group -> group.name().equalsIgnoreCase(name))) {
+                return name;
+            }
+        }
     }
 
     /** A look that no group has yet, beginning at a different one for each arrangement. */

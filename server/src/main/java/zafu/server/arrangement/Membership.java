@@ -27,4 +27,7 @@ class Membership {
 
     /** Whether methods and cuts leave the student where they are. */
     boolean locked;
+
+    /** Whether it is a further group of a student who is in several. */
+    boolean also;
 }

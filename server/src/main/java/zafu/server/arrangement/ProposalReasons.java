@@ -35,8 +35,8 @@ class ProposalReasons {
         this.questions = questions;
     }
 
-    Reasons of(long classId, ProposalAsked asked, BenchState bench) {
-        Proposals.Answered answered = proposals.answer(classId, asked, bench);
+    Reasons of(Pool pool, ProposalAsked asked, BenchState bench) {
+        Proposals.Answered answered = proposals.answer(pool, asked, bench);
         if (!(answered.proposal() instanceof Proposal.Groups made)) {
             return new Reasons(List.of(), List.of());
         }

@@ -12,7 +12,6 @@ import zafu.core.grouping.Proposal;
 import zafu.core.grouping.Rules;
 import zafu.core.roster.StudentId;
 import zafu.server.arrangement.BenchCommand.ProposalAsked;
-import zafu.server.roster.Roster;
 import zafu.server.wish.PairRules;
 
 /** Asks the core for a proposal under the rules of the class and the locks of the bench. */
@@ -20,12 +19,10 @@ import zafu.server.wish.PairRules;
 class Proposals {
     private final Questions questions;
     private final PairRules pairRules;
-    private final Roster roster;
 
-    Proposals(Questions questions, PairRules pairRules, Roster roster) {
+    Proposals(Questions questions, PairRules pairRules) {
         this.questions = questions;
         this.pairRules = pairRules;
-        this.roster = roster;
     }
 
     /**
@@ -35,8 +32,8 @@ class Proposals {
      */
     record ForBench(Proposal proposal, List<String> names, List<Integer> granted) {}
 
-    ForBench propose(long classId, ProposalAsked asked, BenchState bench) {
-        Answered answered = answer(classId, asked, bench);
+    ForBench propose(Pool pool, ProposalAsked asked, BenchState bench) {
+        Answered answered = answer(pool, asked, bench);
         Questions.Question question = answered.question();
         Proposal proposal = answered.proposal();
         List<Integer> granted =
@@ -51,20 +48,20 @@ class Proposals {
     /** The question, the rules it stands under and what was answered, before anything is turned for the bench. */
     record Answered(Questions.Question question, Rules rules, long seed, Proposal proposal) {}
 
-    Answered answer(long classId, ProposalAsked asked, BenchState bench) {
-        Questions.Question question = questions.of(classId, asked);
+    Answered answer(Pool pool, ProposalAsked asked, BenchState bench) {
+        Questions.Question question = questions.of(pool, asked);
         long seed = asked.seed() == null ? 0 : asked.seed();
         Proposal free = question.method().propose(Rules.NONE, seed);
         if (!(free instanceof Proposal.Groups groups)) {
             return new Answered(question, Rules.NONE, seed, free);
         }
-        Rules rules = rules(classId, bench, question, groups.groups().size());
+        Rules rules = rules(pool, bench, question, groups.groups().size());
         Proposal proposal = rules.isEmpty() ? free : question.method().propose(rules, seed);
         return new Answered(question, rules, seed, proposal);
     }
 
     /** A lock names a group by its place on the bench, which is the place in the answer, or the same from its end. */
-    private Rules rules(long classId, BenchState bench, Questions.Question question, int groups) {
+    private Rules rules(Pool pool, BenchState bench, Questions.Question question, int groups) {
         Map<StudentId, Integer> locked = new LinkedHashMap<>();
         for (int place = 0; place < bench.groups().size(); place++) {
             for (long member : bench.membersOf(bench.groups().get(place).id())) {
@@ -74,7 +71,7 @@ class Proposals {
                 }
             }
         }
-        Rules pairs = pairRules.of(classId);
+        Rules pairs = pairRules.of(pool.classIds());
         return new Rules(locked, pairs.together(), pairs.apart(), pairs.wishes());
     }
 
@@ -90,7 +87,7 @@ class Proposals {
         return turned;
     }
 
-    String sentence(long classId, Contradiction contradiction) {
-        return new ContradictionWords(roster.byId(classId)).of(contradiction);
+    String sentence(Pool pool, Contradiction contradiction) {
+        return new ContradictionWords(pool.names()).of(contradiction);
     }
 }

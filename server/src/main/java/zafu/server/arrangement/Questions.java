@@ -35,7 +35,6 @@ import zafu.core.need.Support;
 import zafu.core.need.WorkKind;
 import zafu.core.roster.StudentId;
 import zafu.core.skill.SkillStatus;
-import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.BenchCommand.ProposalAsked;
 import zafu.server.measure.Measures;
 import zafu.server.need.Needs;
@@ -55,7 +54,7 @@ class Questions {
     private final Skills skills;
     private final Wishes wishes;
     private final Arrangements arrangements;
-    private final ClassPermission permission;
+    private final Pools pools;
 
     Questions(
             Measures measures,
@@ -65,7 +64,7 @@ class Questions {
             Skills skills,
             Wishes wishes,
             Arrangements arrangements,
-            ClassPermission permission) {
+            Pools pools) {
         this.measures = measures;
         this.roster = roster;
         this.school = school;
@@ -73,7 +72,7 @@ class Questions {
         this.skills = skills;
         this.wishes = wishes;
         this.arrangements = arrangements;
-        this.permission = permission;
+        this.pools = pools;
     }
 
     /**
@@ -90,33 +89,29 @@ class Questions {
         }
     }
 
-    Question of(long classId, ProposalAsked asked) {
+    Question of(Pool pool, ProposalAsked asked) {
         Sizes sizes = sizes(asked);
         int groups = requireGroups(asked);
         return switch (asked.method()) {
-            case SIMILAR -> Question.bestFirst(new SimilarScores(scored(classId, asked.measureId()), groups, sizes));
+            case SIMILAR -> Question.bestFirst(new SimilarScores(scored(pool, asked.measureId()), groups, sizes));
             case BANDS ->
-                Question.bestFirst(new BandGroups(
-                        scored(classId, asked.measureId()), mirroredCuts(classId, asked.measureId()), sizes));
-            case SAME_SIZE -> Question.bestFirst(new SameSize(scored(classId, asked.measureId()), groups));
+                Question.bestFirst(
+                        new BandGroups(scored(pool, asked.measureId()), mirroredCuts(pool, asked.measureId()), sizes));
+            case SAME_SIZE -> Question.bestFirst(new SameSize(scored(pool, asked.measureId()), groups));
             case COMPOSITE ->
-                Question.bestFirst(new Composite(students(classId), weighted(classId, asked, 1), groups, sizes));
-            case PROFILES -> Question.of(new Profiles(students(classId), weighted(classId, asked, 2), groups, sizes));
+                Question.bestFirst(new Composite(pool.students(), weighted(pool, asked, 1), groups, sizes));
+            case PROFILES -> Question.of(new Profiles(pool.students(), weighted(pool, asked, 2), groups, sizes));
             case MIXED ->
-                Question.of(new Mixed(students(classId), weighted(classId, asked, 0), spreads(classId, asked), groups));
-            case SKILL -> skill(classId, asked);
-            case NEEDS -> Question.of(new SharedNeeds(needs(classId), java.util.OptionalInt.of(groups)));
-            case RANDOM -> Question.of(new RandomDraw(students(classId), groups));
-            case CHOICES -> choices(classId, asked, sizes);
+                Question.of(new Mixed(pool.students(), weighted(pool, asked, 0), spreads(pool, asked), groups));
+            case SKILL -> skill(pool, asked);
+            case NEEDS -> Question.of(new SharedNeeds(needs(pool), java.util.OptionalInt.of(groups)));
+            case RANDOM -> Question.of(new RandomDraw(pool.students(), groups));
+            case CHOICES -> choices(pool, asked, sizes);
             case BY_HAND -> Question.of(new ByHand.Empty(groups));
-            case ONE_EACH -> Question.of(oneEach(classId));
-            case WHOLE_CLASS -> Question.of(new ByHand.WholeClass(students(classId)));
-            case COPY -> copy(classId, asked);
+            case ONE_EACH -> Question.of(oneEach(pool));
+            case WHOLE_CLASS -> Question.of(new ByHand.WholeClass(pool.students()));
+            case COPY -> copy(pool, asked);
         };
-    }
-
-    private Collection<StudentId> students(long classId) {
-        return roster.byId(classId).keySet();
     }
 
     private static Sizes sizes(ProposalAsked asked) {
@@ -139,10 +134,10 @@ class Questions {
     }
 
     /** Students with a value that counts, better always the larger. */
-    List<Scored> scored(long classId, long measureId) {
+    List<Scored> scored(Pool pool, long measureId) {
         double sign = signOf(measureId);
         List<Scored> scored = new ArrayList<>();
-        values(classId, measureId).forEach((student, value) -> {
+        values(pool, measureId).forEach((student, value) -> {
             if (value instanceof CountingValue.Counts counts) {
                 scored.add(new Scored(student, sign * counts.value()));
             }
@@ -155,20 +150,20 @@ class Questions {
         return measures.card(measureId).lowerIsBetter() ? -1 : 1;
     }
 
-    Map<StudentId, CountingValue> values(long classId, long measureId) {
+    Map<StudentId, CountingValue> values(Pool pool, long measureId) {
         LocalDate today = school.today();
-        return measures.counting(measureId, roster.byId(classId).keySet(), today);
+        return measures.counting(measureId, pool.students(), today);
     }
 
-    private List<Double> mirroredCuts(long classId, long measureId) {
+    private List<Double> mirroredCuts(Pool pool, long measureId) {
         double sign = signOf(measureId);
-        return measures.cutsOf(measureId, roster.gradeOf(classId), school.today()).stream()
+        return measures.cutsOf(measureId, roster.gradeOf(pool.classId()), school.today()).stream()
                 .map(cut -> sign * cut.score())
                 .sorted()
                 .toList();
     }
 
-    private List<Weighted> weighted(long classId, ProposalAsked asked, int least) {
+    private List<Weighted> weighted(Pool pool, ProposalAsked asked, int least) {
         List<BenchCommand.MeasureWeight> chosen = asked.measures() == null ? List.of() : asked.measures();
         if (chosen.size() < least
                 || chosen.stream()
@@ -187,13 +182,14 @@ class Questions {
                 .map(each -> new Weighted(
                         each.weight(),
                         measures.card(each.measureId()).lowerIsBetter(),
-                        counting(classId, each.measureId())))
+                        counting(values(pool, each.measureId()))))
                 .toList();
     }
 
-    private Map<StudentId, Double> counting(long classId, long measureId) {
+    /** The plain values of those who have one that counts. */
+    static Map<StudentId, Double> counting(Map<StudentId, CountingValue> values) {
         Map<StudentId, Double> found = new LinkedHashMap<>();
-        values(classId, measureId).forEach((student, value) -> {
+        values.forEach((student, value) -> {
             if (value instanceof CountingValue.Counts counts) {
                 found.put(student, counts.value());
             }
@@ -201,13 +197,13 @@ class Questions {
         return found;
     }
 
-    private List<Mixed.Spread> spreads(long classId, ProposalAsked asked) {
+    private List<Mixed.Spread> spreads(Pool pool, ProposalAsked asked) {
         List<String> tags = asked.tags() == null ? List.of() : asked.tags();
         if (tags.isEmpty() && (asked.measures() == null || asked.measures().isEmpty())) {
             throw Refusal.unusableField(
                     "nothing-to-mix", "measures", "Choose at least one measure or tag to spread evenly.");
         }
-        List<Roster.KnownStudent> known = roster.known(List.of(classId));
+        List<Roster.KnownStudent> known = roster.known(pool.classIds());
         return tags.stream()
                 .map(tag -> new Mixed.Spread(
                         1,
@@ -218,10 +214,10 @@ class Questions {
                 .toList();
     }
 
-    private Question skill(long classId, ProposalAsked asked) {
+    private Question skill(Pool pool, ProposalAsked asked) {
         String skill = required(asked.skill(), "skill", "Choose the skill to group by.");
         Map<StudentId, SkillStatus> statuses = new LinkedHashMap<>();
-        skills.statuses(skill, students(classId).stream().map(StudentId::value).toList())
+        skills.statuses(skill, pool.students().stream().map(StudentId::value).toList())
                 .forEach((student, status) -> statuses.put(new StudentId(student), status));
         List<String> names = new TreeSet<>(statuses.values())
                 .stream()
@@ -231,7 +227,7 @@ class Questions {
         return new Question(new OneSkill(statuses), names, true);
     }
 
-    private static String named(SkillStatus status) {
+    static String named(SkillStatus status) {
         return switch (status) {
             case ABOVE -> "Past it";
             case SECURE -> "Secure";
@@ -242,12 +238,12 @@ class Questions {
         };
     }
 
-    private Map<StudentId, SharedNeeds.Needs> needs(long classId) {
-        permission.requireSeeNeeds(classId);
-        Map<StudentId, List<Accommodation>> granted = needs.granted(students(classId));
+    private Map<StudentId, SharedNeeds.Needs> needs(Pool pool) {
+        pools.requireSeeNeeds(pool);
+        Map<StudentId, List<Accommodation>> granted = needs.granted(pool.students());
         Accommodation.Work quiz = new Accommodation.Work(WorkKind.QUIZ, "");
         Map<StudentId, SharedNeeds.Needs> found = new LinkedHashMap<>();
-        students(classId)
+        pool.students()
                 .forEach(each -> found.put(
                         each, needsOf(NeedsForWork.of(granted.getOrDefault(each, List.of()), quiz, school.today()))));
         return found;
@@ -265,28 +261,28 @@ class Questions {
         return new SharedNeeds.Needs(factor, inForce.time().untimed(), supports);
     }
 
-    private Question choices(long classId, ProposalAsked asked, Sizes sizes) {
-        Wishes.Ranked ranked =
-                wishes.ranked(classId, required(asked.surveyId(), "surveyId", "Choose the question that was asked."));
+    private Question choices(Pool pool, ProposalAsked asked, Sizes sizes) {
+        Wishes.Ranked ranked = wishes.ranked(
+                pool.classId(), required(asked.surveyId(), "surveyId", "Choose the question that was asked."));
         Map<StudentId, List<Integer>> here = new LinkedHashMap<>();
-        students(classId).forEach(each -> here.put(each, ranked.ranked().getOrDefault(each, List.of())));
+        pool.students().forEach(each -> here.put(each, ranked.ranked().getOrDefault(each, List.of())));
         int options = ranked.options().size();
         Choices method = new Choices(
                 here, Collections.nCopies(options, sizes.smallest()), Collections.nCopies(options, sizes.largest()));
         return new Question(method, ranked.options(), false);
     }
 
-    private ByHand oneEach(long classId) {
-        Collection<StudentId> students = students(classId);
+    private ByHand oneEach(Pool pool) {
+        Collection<StudentId> students = pool.students();
         if (students.size() > BenchState.MOST_GROUPS) {
             throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
         }
         return new ByHand.OneEach(students);
     }
 
-    private Question copy(long classId, ProposalAsked asked) {
+    private Question copy(Pool pool, ProposalAsked asked) {
         long from = required(asked.copyOf(), "copyOf", "Choose the arrangement to copy.");
-        List<Arrangements.GroupWithMembers> groups = arrangements.ofClass(classId).stream()
+        List<Arrangements.GroupWithMembers> groups = arrangements.ofClass(pool.classId()).stream()
                 .filter(each -> each.arrangementId() == from)
                 .toList();
         if (groups.isEmpty()) {
@@ -295,7 +291,7 @@ class Questions {
         List<List<StudentId>> members =
                 groups.stream().map(each -> List.copyOf(each.members())).toList();
         return new Question(
-                new ByHand.CopyOf(members, students(classId)),
+                new ByHand.CopyOf(members, pool.students()),
                 groups.stream().map(Arrangements.GroupWithMembers::name).toList(),
                 false);
     }

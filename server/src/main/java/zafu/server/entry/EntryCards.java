@@ -49,8 +49,7 @@ class EntryCards {
             throw Refusal.conflict("no-codes", "None of these students has an entry code. Give them new ones first.");
         }
         audit.note(classId, "entry-cards.printed", classId, cards.size() + " cards");
-        String paper = school.zone().getId().startsWith("America/") ? "letter" : "A4";
-        return PdfPages.of(html(cards, home, paper));
+        return PdfPages.of(html(cards, home, school.paper()));
     }
 
     private List<Card> cards(long classId, List<Long> wanted) {

@@ -48,6 +48,11 @@ public class SchoolSettings {
         return LocalDate.ofInstant(clock.instant(), zone());
     }
 
+    /** The paper that printers have where the school is. */
+    public String paper() {
+        return zone().getId().startsWith("America/") ? "letter" : "A4";
+    }
+
     /** A moment as the school's clocks show it. */
     public @Nullable LocalDateTime local(@Nullable Instant moment) {
         return moment == null ? null : LocalDateTime.ofInstant(moment, zone());

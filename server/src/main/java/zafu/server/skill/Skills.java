@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.skill.SkillStatus;
@@ -80,28 +81,39 @@ public class Skills implements StudentPart {
         List<Standing> standing = new ArrayList<>();
         bySkill.forEach((skill, seen) -> {
             if (!seen.isEmpty()) {
-                List<Double> fractions =
-                        seen.stream().map(each -> each.fraction).toList();
-                standing.add(new Standing(
-                        names.get(skill), SkillStatus.of(fractions, false), seen.get(seen.size() - 1).takenOn));
+                standing.add(standing(names.get(skill), seen));
             }
         });
         return standing;
     }
 
+    private static Standing standing(String skill, List<SkillEvidence> oldestFirst) {
+        List<Double> fractions = oldestFirst.stream().map(each -> each.fraction).toList();
+        LocalDate lastSeen = oldestFirst.get(oldestFirst.size() - 1).takenOn;
+        return new Standing(skill, SkillStatus.of(fractions, false), lastSeen);
+    }
+
     /** Where each of these students stands on a skill; who was never seen is not assessed. */
     public Map<Long, SkillStatus> statuses(String skillName, Collection<Long> studentIds) {
+        Map<Long, Standing> seen = seen(skillName, studentIds);
+        Map<Long, SkillStatus> statuses = new LinkedHashMap<>();
+        studentIds.forEach(each ->
+                statuses.put(each, seen.containsKey(each) ? seen.get(each).status() : SkillStatus.NOT_ASSESSED));
+        return statuses;
+    }
+
+    /** Where those of these students stand who were ever seen at the skill. */
+    public Map<Long, Standing> seen(String skillName, Collection<Long> studentIds) {
         long skill = skills.findByNameIgnoreCase(skillName.strip())
                 .map(found -> found.id)
                 .orElseThrow(() -> Refusal.notFound("skill"));
-        Map<Long, List<Double>> fractions = new LinkedHashMap<>();
-        studentIds.forEach(each -> fractions.put(each, new ArrayList<>()));
-        evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(studentIds).stream()
-                .filter(each -> each.skillId == skill)
-                .forEach(each -> fractions.get(each.studentId).add(each.fraction));
-        Map<Long, SkillStatus> statuses = new LinkedHashMap<>();
-        fractions.forEach((student, seen) -> statuses.put(student, SkillStatus.of(seen, false)));
-        return statuses;
+        Map<Long, List<SkillEvidence>> byStudent =
+                evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(studentIds).stream()
+                        .filter(each -> each.skillId == skill)
+                        .collect(Collectors.groupingBy(each -> each.studentId));
+        Map<Long, Standing> standings = new LinkedHashMap<>();
+        byStudent.forEach((student, seen) -> standings.put(student, standing(skillName, seen)));
+        return standings;
     }
 
     /** Names of the skills on which any of these students was ever seen. */

@@ -112,17 +112,17 @@ final class ClassTasks {
     /**
      * Outcomes as if some students had other groups of one arrangement.
      *
-     * @param moved the new group, or empty for none; students who are not keys stay where they are
+     * @param moved all groups then; students who are not keys stay where they are
      */
     Map<StudentId, Outcome> outcomesAfter(
-            TaskWithVersions task, long arrangementId, Map<StudentId, Optional<GroupId>> moved) {
+            TaskWithVersions task, long arrangementId, Map<StudentId, Set<GroupId>> moved) {
         Map<GroupId, Set<StudentId>> changed = new LinkedHashMap<>();
         for (GroupWithMembers group : groups) {
             if (group.arrangementId() == arrangementId) {
                 Set<StudentId> members = new LinkedHashSet<>(group.members());
                 members.removeAll(moved.keySet());
                 moved.forEach((student, to) -> {
-                    if (to.equals(Optional.of(group.id()))) {
+                    if (to.contains(group.id())) {
                         members.add(student);
                     }
                 });

@@ -51,6 +51,12 @@ class TaskLoader {
         return load(classId, tasks.findByClassIdOrderById(classId));
     }
 
+    List<Task> draftsOf(long classId) {
+        return tasks.findByClassIdOrderById(classId).stream()
+                .filter(task -> task.state == TaskState.DRAFT)
+                .toList();
+    }
+
     ClassTasks only(Task task) {
         return load(task.classId, List.of(task));
     }
@@ -70,7 +76,7 @@ class TaskLoader {
         return new ClassTasks(
                 students,
                 needs.granted(students.keySet()),
-                arrangements.ofClass(classId),
+                arrangements.everOfClass(classId),
                 wanted.stream()
                         .map(task -> new TaskWithVersions(task, byTask.getOrDefault(task.id, List.of()), byVersion))
                         .toList(),

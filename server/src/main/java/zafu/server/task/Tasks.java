@@ -46,6 +46,16 @@ public class Tasks {
                 .toList();
     }
 
+    /** A task that was never handed out. */
+    public record DraftTask(long taskId, String name) {}
+
+    /** In the order in which they were made. */
+    public List<DraftTask> drafts(long classId) {
+        return loader.draftsOf(classId).stream()
+                .map(task -> new DraftTask(task.id, task.name))
+                .toList();
+    }
+
     /** One task, whatever its state. */
     public TaskForClass task(long taskId) {
         ClassTasks one = loader.only(loader.require(taskId));

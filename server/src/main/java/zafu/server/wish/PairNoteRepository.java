@@ -1,5 +1,6 @@
 package zafu.server.wish;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -7,6 +8,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface PairNoteRepository extends JpaRepository<PairNote, Long> {
     List<PairNote> findByClassIdOrderById(long classId);
+
+    List<PairNote> findByClassIdInOrderById(Collection<Long> classIds);
 
     Optional<PairNote> findByClassIdAndOneIdAndOtherId(long classId, long oneId, long otherId);
 

@@ -1,6 +1,7 @@
 package zafu.server.wish;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,12 +18,12 @@ public class PairRules {
         this.notes = notes;
     }
 
-    /** Of a class, without locks. */
-    public Rules of(long classId) {
+    /** Of these classes together, without locks. */
+    public Rules of(Collection<Long> classIds) {
         List<Set<StudentId>> together = new ArrayList<>();
         List<Rules.Pair> apart = new ArrayList<>();
         List<Rules.Wish> wishes = new ArrayList<>();
-        for (PairNote note : notes.findByClassIdOrderById(classId)) {
+        for (PairNote note : notes.findByClassIdInOrderById(classIds)) {
             Rules.Pair pair = new Rules.Pair(new StudentId(note.oneId), new StudentId(note.otherId));
             switch (note.kind) {
                 case MUST_BE_TOGETHER -> together.add(Set.of(pair.one(), pair.other()));

@@ -17,10 +17,10 @@ import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 
 class BenchStateTest {
-    private static final BenchState.Group REEF = new BenchState.Group(11, "Reef", 0, "");
-    private static final BenchState.Group CLOVE = new BenchState.Group(12, "Clove", 1, "");
+    private static final BenchState.Group REEF = BenchState.Group.plain(11, "Reef", 0);
+    private static final BenchState.Group CLOVE = BenchState.Group.plain(12, "Clove", 1);
     private static final BenchState STATE =
-            new BenchState(List.of(REEF, CLOVE), Map.of(1L, 11L, 2L, 11L, 3L, 12L), Set.of(3L));
+            new BenchState(List.of(REEF, CLOVE), Map.of(1L, 11L, 2L, 11L, 3L, 12L), Set.of(3L), Map.of());
 
     @Test
     void placingIsANewStateAndLeavesTheOldOneAsItWas() {
@@ -58,25 +58,26 @@ class BenchStateTest {
 
     @Test
     void aNameIsForOneGroupOnlyWhateverTheCase() {
-        assertThatThrownBy(() -> STATE.renamed(11, "CLOVE")).hasMessageContaining("already");
-        assertThat(STATE.renamed(11, "REEF").group(11).name()).isEqualTo("REEF");
+        assertThatThrownBy(() -> STATE.renamed(11, "CLOVE", null)).hasMessageContaining("already");
+        assertThat(STATE.renamed(11, "REEF", null).group(11).name()).isEqualTo("REEF");
     }
 
     @Test
     void aNoteStaysWithItsGroupWhenItIsRenamed() {
-        BenchState.Group changed =
-                STATE.noted(11, "words first").renamed(11, "Anchor").group(11);
-        assertThat(changed).isEqualTo(new BenchState.Group(11, "Anchor", 0, "words first"));
+        BenchState.Group changed = STATE.changed(11, group -> group.noted("words first"))
+                .renamed(11, "Anchor", "Crabs")
+                .group(11);
+        assertThat(changed).isEqualTo(new BenchState.Group(11, "Anchor", 0, "words first", "Crabs", Set.of()));
     }
 
     @Test
     void aBenchHoldsOnlySoManyGroups() {
-        BenchState state = new BenchState(List.of(), Map.of(), Set.of());
+        BenchState state = new BenchState(List.of(), Map.of(), Set.of(), Map.of());
         for (int i = 0; i < BenchState.MOST_GROUPS; i++) {
-            state = state.with(new BenchState.Group(i, "G" + i, 0, ""));
+            state = state.with(BenchState.Group.plain(i, "G" + i, 0));
         }
         BenchState full = state;
-        assertThatThrownBy(() -> full.with(new BenchState.Group(99, "more", 0, "")))
+        assertThatThrownBy(() -> full.with(BenchState.Group.plain(99, "more", 0)))
                 .hasMessage("A bench holds at most 30 groups.");
     }
 
@@ -87,7 +88,7 @@ class BenchStateTest {
         Set<Integer> looks = new HashSet<>();
         for (int i = 0; i < 8; i++) {
             BenchState.Group next =
-                    new BenchState.Group(i, GroupNames.nextAfter(groups), GroupNames.nextLook(5, groups), "");
+                    BenchState.Group.plain(i, GroupNames.nextAfter(groups), GroupNames.nextLook(5, groups));
             names.add(next.name());
             looks.add(next.look());
             groups.add(next);
@@ -115,6 +116,33 @@ class BenchStateTest {
     void aNameOfItsOwnIsLeftWhereAnotherGroupHasIt() {
         assertThat(STATE.calledIfFree(11, "Clove").group(11).name()).isEqualTo("Reef");
         assertThat(STATE.calledIfFree(11, "Tides").group(11).name()).isEqualTo("Tides");
+    }
+
+    @Test
+    void aStudentInSeveralGroupsLeavesOneAndStaysInTheOthers() {
+        BenchState both = STATE.placeAlso(List.of(1L, 3L), 12);
+        assertThat(both.groupsOf(1)).containsExactly(11L, 12L);
+        assertThat(both.groupsOf(3)).containsExactly(12L);
+        assertThat(both.membersOf(12)).containsExactly(1L, 3L);
+        assertThat(both.takenFrom(List.of(1L), 11).groupsOf(1)).containsExactly(12L);
+        assertThat(both.without(11).groupsOf(1)).containsExactly(12L);
+        assertThat(both.without(11).groupsOf(2)).isEmpty();
+        assertThat(both.merged(11, 12).groupsOf(1)).containsExactly(11L);
+        assertThat(both.place(List.of(1L), Optional.of(11L)).also()).isEmpty();
+    }
+
+    @Test
+    void twoChangesMeetOnlyWhereBothTouchTheSame() {
+        BenchChanges wren = BenchChanges.between(STATE, STATE.place(List.of(1L), Optional.of(12L)));
+        BenchChanges umi = BenchChanges.between(STATE, STATE.place(List.of(2L, 1L), Optional.empty()));
+        BenchChanges note = BenchChanges.between(STATE, STATE.changed(11, group -> group.noted("later")));
+        BenchChanges gone = BenchChanges.between(STATE, STATE.without(11));
+        assertThat(wren.inCommon(umi).students()).containsExactly(1L);
+        assertThat(wren.inCommon(note).isEmpty()).isTrue();
+        assertThat(note.inCommon(gone).groups()).containsExactly(11L);
+        assertThat(gone.order()).isTrue();
+        assertThat(BenchChanges.between(STATE, STATE.locked(List.of(1L), true)).students())
+                .containsExactly(1L);
     }
 
     private static final StudentId IVO = new StudentId(1);

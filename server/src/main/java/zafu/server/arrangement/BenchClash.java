@@ -1,0 +1,85 @@
+package zafu.server.arrangement;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import zafu.core.roster.StudentId;
+import zafu.server.access.AdultAccounts;
+import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+
+/**
+ * Two people at one bench. What one does to students or groups that the other has touched since is refused with a word
+ * of who did what, so that neither undoes the other unseen; what does not meet passes.
+ */
+@Component
+class BenchClash {
+    private static final int NAMED = 4;
+    private final BenchStepRepository steps;
+    private final Pools pools;
+    private final AdultAccounts adults;
+    private final CurrentPerson current;
+    private final JsonMapper json;
+
+    BenchClash(BenchStepRepository steps, Pools pools, AdultAccounts adults, CurrentPerson current, JsonMapper json) {
+        this.steps = steps;
+        this.pools = pools;
+        this.adults = adults;
+        this.current = current;
+        this.json = json;
+    }
+
+    void refuse(Arrangement arrangement, BenchCommand command, BenchChanges wanted) {
+        Long seen = command.seen();
+        if (seen == null || seen >= arrangement.revision) {
+            return;
+        }
+        for (BenchStep step : steps.findByArrangementIdAndRevisionGreaterThanAndChangedByNotOrderByRevision(
+                arrangement.id, seen, current.adult().adultId())) {
+            BenchState now = json.readValue(step.undone ? step.stateBefore : step.stateAfter, BenchState.class);
+            BenchState then = json.readValue(step.undone ? step.stateAfter : step.stateBefore, BenchState.class);
+            BenchChanges both = BenchChanges.between(then, now).inCommon(wanted);
+            if (!both.isEmpty()) {
+                String who = adults.displayNames(List.of(step.changedBy)).getOrDefault(step.changedBy, "Somebody");
+                throw Refusal.conflict("clash", who + " " + what(both, now, pools.of(arrangement)) + " meanwhile.");
+            }
+        }
+    }
+
+    private static String what(BenchChanges both, BenchState now, Pool pool) {
+        if (!both.students().isEmpty()) {
+            return both.students().size() == 1
+                    ? placed(both.students().iterator().next(), now, pool)
+                    : "moved " + names(both.students(), pool.names());
+        }
+        return both.groups().isEmpty()
+                ? "changed which groups there are"
+                : "changed "
+                        + now.groups().stream()
+                                .filter(group -> both.groups().contains(group.id()))
+                                .map(BenchState.Group::name)
+                                .findFirst()
+                                .orElse("a group that is gone now");
+    }
+
+    private static String placed(long student, BenchState now, Pool pool) {
+        String name = names(List.of(student), pool.names());
+        return now.groupOf(student)
+                .map(group -> "put " + name + " into " + now.group(group).name())
+                .orElse("took " + name + " out of the groups");
+    }
+
+    private static String names(Collection<Long> students, Map<StudentId, Roster.StudentName> names) {
+        String first = students.stream()
+                .limit(NAMED)
+                .map(StudentId::new)
+                .filter(names::containsKey)
+                .map(each -> names.get(each).givenName())
+                .collect(Collectors.joining(", "));
+        return students.size() > NAMED ? first + " and " + (students.size() - NAMED) + " more" : first;
+    }
+}

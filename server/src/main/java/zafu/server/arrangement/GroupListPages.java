@@ -1,0 +1,146 @@
+package zafu.server.arrangement;
+
+import java.text.NumberFormat;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.HtmlUtils;
+import zafu.server.arrangement.GroupListController.ListedGroup;
+import zafu.server.arrangement.GroupListController.ListedStudent;
+import zafu.server.arrangement.GroupListController.PrivateList;
+import zafu.server.arrangement.GroupListController.WallGroup;
+import zafu.server.arrangement.GroupListController.WallList;
+import zafu.server.measure.Measures.MeasureCard;
+import zafu.server.platform.PdfPages;
+
+/** Lays the lists of groups out on paper: all groups together, or a page for each. */
+final class GroupListPages {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.CANADA);
+    private final String paper;
+    private final boolean pageEach;
+
+    /** @param pageEach whether every group gets a page of its own */
+    GroupListPages(String paper, boolean pageEach) {
+        this.paper = paper;
+        this.pageEach = pageEach;
+    }
+
+    byte[] wall(WallList list) {
+        StringBuilder body = new StringBuilder();
+        if (!pageEach) {
+            body.append("<h1>").append(text(list.subject())).append("</h1>");
+        }
+        for (WallGroup group : list.groups()) {
+            body.append("<div class='group wall'><h2>")
+                    .append(text(group.name()))
+                    .append("</h2>")
+                    .append(group.students().stream()
+                            .map(each -> "<div class='name'>" + text(each) + "</div>")
+                            .collect(Collectors.joining()))
+                    .append("</div>");
+        }
+        return PdfPages.of(page("Groups", body));
+    }
+
+    byte[] forTeacher(PrivateList list, boolean notes, boolean figures) {
+        StringBuilder body = new StringBuilder("<h1>" + text(list.name()) + "</h1><p class='soft'>"
+                + text(list.subject()) + " · " + days(list.beginsOn(), list.endsOn()) + "</p>");
+        if (notes && !list.note().isEmpty()) {
+            body.append("<p>").append(text(list.note())).append("</p>");
+        }
+        for (ListedGroup group : list.groups()) {
+            body.append("<div class='group'>").append(head(group, list.measure(), figures));
+            if (notes && !group.note().isEmpty()) {
+                body.append("<p>").append(text(group.note())).append("</p>");
+            }
+            body.append("<table>")
+                    .append(group.students().stream()
+                            .map(each -> row(each, list.measure(), figures))
+                            .collect(Collectors.joining()))
+                    .append("</table></div>");
+        }
+        if (!list.notPlaced().isEmpty()) {
+            body.append("<p><b>Not placed:</b> ")
+                    .append(text(String.join(", ", list.notPlaced())))
+                    .append("</p>");
+        }
+        return PdfPages.of(page(list.name(), body));
+    }
+
+    private static String head(ListedGroup group, MeasureCard measure, boolean figures) {
+        StringBuilder head = new StringBuilder("<h2>" + text(group.name()));
+        if (group.studentName() != null && !group.studentName().equals(group.name())) {
+            head.append(" <span class='soft'>students say ")
+                    .append(text(group.studentName()))
+                    .append("</span>");
+        }
+        head.append("</h2><p class='soft'>").append(count(group.students().size()));
+        if (figures && group.median() != null) {
+            head.append(" · median ")
+                    .append(text(shown(group.median(), measure)))
+                    .append(", ")
+                    .append(text(shown(group.lowest(), measure)))
+                    .append(" to ")
+                    .append(text(shown(group.highest(), measure)));
+        }
+        if (!group.leads().isEmpty()) {
+            head.append(" · with ").append(text(String.join(", ", group.leads())));
+        }
+        return head.append("</p>").toString();
+    }
+
+    private static String row(ListedStudent student, MeasureCard measure, boolean figures) {
+        String value = figures && student.value() != null ? shown(student.value(), measure) : "";
+        return "<tr><td>" + text(student.name()) + "</td><td class='value'>" + text(value)
+                + (!value.isEmpty() && student.stale() ? " (old)" : "") + "</td><td class='need'>"
+                + (student.timeNeed() == null ? "" : text(student.timeNeed())) + "</td></tr>";
+    }
+
+    private static String count(int students) {
+        return students == 1 ? "1 student" : students + " students";
+    }
+
+    private static String shown(@Nullable Double value, MeasureCard measure) {
+        if (value == null) {
+            return "";
+        }
+        int level = (int) Math.round(value);
+        if (level >= 0 && level < measure.levels().size()) {
+            return measure.levels().get(level);
+        }
+        NumberFormat format = NumberFormat.getInstance(Locale.CANADA);
+        format.setGroupingUsed(false);
+        format.setMaximumFractionDigits(Math.max(1, measure.decimals()));
+        return format.format(value);
+    }
+
+    private static String days(LocalDate from, LocalDate to) {
+        return DAY.format(from) + " to " + DAY.format(to);
+    }
+
+    private static String text(String text) {
+        return text.isEmpty() ? "" : HtmlUtils.htmlEscape(PdfPages.printable(text), "UTF-8");
+    }
+
+    private String page(String title, CharSequence body) {
+        List<String> style = List.of(
+                "@page { size: " + paper
+                        + "; margin: 15mm 16mm; } body { margin: 0; color: #2E1F38; font-size: 11pt; }",
+                "h1 { font-size: 20pt; margin: 0 0 2mm; } h2 { font-size: 15pt; margin: 0 0 1mm; }",
+                "p { margin: 0 0 2mm; } .soft { color: #6B5E72; font-size: 10pt; font-weight: normal; }",
+                ".group { page-break-inside: avoid; margin: 0 0 7mm; }",
+                ".wall h2 { border-bottom: 0.4mm solid #2E1F38; padding-bottom: 1mm; }",
+                ".name { font-size: 14pt; padding: 0.8mm 0; }",
+                "table { width: 100%; border-collapse: collapse; } td { padding: 0.8mm 0; border-bottom: 0.2mm solid #DCD0BF; }",
+                ".value { width: 28mm; text-align: right; } .need { width: 26mm; text-align: right; }",
+                pageEach
+                        ? ".group { page-break-after: always; } .group:last-child { page-break-after: auto; }"
+                                + " .wall h2 { font-size: 34pt; } .wall .name { font-size: 26pt; padding: 2mm 0; }"
+                        : "");
+        return "<html><head><title>" + text(title) + "</title><style>" + String.join(" ", style)
+                + "</style></head><body>" + body + "</body></html>";
+    }
+}

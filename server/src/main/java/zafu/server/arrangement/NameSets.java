@@ -1,0 +1,71 @@
+package zafu.server.arrangement;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.CurrentPerson;
+import zafu.server.arrangement.NameSetController.NameSetShown;
+import zafu.server.arrangement.NameSetController.NewNameSet;
+import zafu.server.platform.Refusal;
+
+/** Names for groups: those that ship with the application, and each adult's own. */
+@Service
+class NameSets {
+    private static final int LONGEST = 60;
+    private final NameSetRepository own;
+    private final CurrentPerson current;
+
+    NameSets(NameSetRepository own, CurrentPerson current) {
+        this.own = own;
+        this.current = current;
+    }
+
+    @Transactional(readOnly = true)
+    List<NameSetShown> mine() {
+        List<NameSetShown> shown = new ArrayList<>();
+        GroupNames.SHIPPED.forEach((title, names) -> shown.add(new NameSetShown(null, title, names)));
+        own.findByAdultIdOrderByTitle(current.adult().adultId())
+                .forEach(each -> shown.add(new NameSetShown(each.id, each.title, each.each())));
+        return shown;
+    }
+
+    @Transactional
+    long keep(NewNameSet wanted) {
+        NameSet kept = new NameSet();
+        kept.adultId = current.adult().adultId();
+        kept.title = wanted.title().strip();
+        kept.names = String.join("\n", usable(wanted.names()));
+        return own.save(kept).id;
+    }
+
+    @Transactional
+    void remove(long nameSetId) {
+        NameSet found = own.findById(nameSetId)
+                .filter(each -> each.adultId == current.adult().adultId())
+                .orElseThrow(() -> Refusal.notFound("set of names"));
+        own.delete(found);
+    }
+
+    /** The names without blanks around them; refused where one is too long or stands twice. */
+    static List<String> usable(List<String> names) {
+        List<String> usable = new ArrayList<>();
+        for (String name : names) {
+            String stripped = name.strip();
+            if (stripped.length() > LONGEST) {
+                throw Refusal.unusableField(
+                        "bad-name", "names", "\"" + stripped + "\" is longer than " + LONGEST + " letters.");
+            }
+            if (usable.stream().anyMatch(stripped::equalsIgnoreCase)) {
+                throw Refusal.unusableField("name-taken", "names", "\"" + stripped + "\" stands there twice.");
+            }
+            if (!stripped.isEmpty()) {
+                usable.add(stripped);
+            }
+        }
+        if (usable.isEmpty()) {
+            throw Refusal.unusableField("no-names", "names", "Write at least one name, each on a line of its own.");
+        }
+        return usable;
+    }
+}

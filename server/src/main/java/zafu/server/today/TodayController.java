@@ -1,0 +1,27 @@
+package zafu.server.today;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import zafu.server.arrangement.ArrangementNews;
+
+/** What needs a person now. */
+@RestController
+class TodayController {
+    private final TodayService service;
+
+    TodayController(TodayService service) {
+        this.service = service;
+    }
+
+    /** @param drafts tasks that were never handed out */
+    record Today(List<ArrangementNews.ForArrangement> arrangements, List<Draft> drafts) {}
+
+    record Draft(long id, String name) {}
+
+    @GetMapping("/api/classes/{classId}/today")
+    Today today(@PathVariable long classId) {
+        return service.of(classId);
+    }
+}
