@@ -17,6 +17,8 @@ const StudentsPlace = lazy(() => import("./students/StudentsPlace"));
 const BringInPlace = lazy(() => import("./bringin/BringInPlace"));
 const ArrangePlace = lazy(() => import("./arrange/ArrangePlace"));
 const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
+const ListsPlace = lazy(() => import("./arrange/ListsPlace"));
+const TodayPlace = lazy(() => import("./today/TodayPlace"));
 const PlanPlace = lazy(() => import("./plan/PlanPlace"));
 const TaskPlace = lazy(() => import("./plan/TaskPlace"));
 const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
@@ -49,6 +51,8 @@ function TeacherRoutes() {
         <Route path="wishes" element={<WishesPlace />} />
         <Route path="arrange" element={<ArrangePlace />} />
         <Route path="arrange/:arrangementId" element={<BenchPlace />} />
+        <Route path="arrange/:arrangementId/lists" element={<ListsPlace />} />
+        <Route path="today" element={<TodayPlace />} />
         <Route path="plan" element={<PlanPlace />} />
         <Route path="plan/:taskId" element={<TaskPlace />} />
         <Route path="progress" element={<ProgressPlace />} />

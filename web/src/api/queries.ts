@@ -156,6 +156,76 @@ export const benchQuery = (arrangementId: number) =>
       data(api.GET("/api/arrangements/{arrangementId}", { params: { path: { arrangementId } } })),
   });
 
+export const benchHistoryQuery = (arrangementId: number) =>
+  queryOptions({
+    queryKey: ["bench", arrangementId, "history"],
+    queryFn: () =>
+      data(api.GET("/api/arrangements/{arrangementId}/history", { params: { path: { arrangementId } } })),
+  });
+
+/** The bench beside another arrangement, or beside itself after an earlier step. */
+export const comparisonQuery = (
+  arrangementId: number,
+  revision: number,
+  against: { other?: number; step?: number } | null,
+) =>
+  queryOptions({
+    queryKey: ["bench", arrangementId, "comparison", against, revision],
+    queryFn: () =>
+      data(
+        api.GET("/api/arrangements/{arrangementId}/comparison", {
+          params: { path: { arrangementId }, query: against ?? {} },
+        }),
+      ),
+  });
+
+export const secondMeasureQuery = (arrangementId: number, measureId: number) =>
+  queryOptions({
+    queryKey: ["bench", arrangementId, "second", measureId],
+    queryFn: () =>
+      data(
+        api.GET("/api/arrangements/{arrangementId}/measures/{measureId}", {
+          params: { path: { arrangementId, measureId } },
+        }),
+      ),
+  });
+
+export const wallListQuery = (arrangementId: number) =>
+  queryOptions({
+    queryKey: ["bench", arrangementId, "wall-list"],
+    queryFn: () =>
+      data(api.GET("/api/arrangements/{arrangementId}/wall-list", { params: { path: { arrangementId } } })),
+  });
+
+export const privateListQuery = (arrangementId: number, needs: boolean) =>
+  queryOptions({
+    queryKey: ["bench", arrangementId, "private-list", needs],
+    queryFn: () =>
+      data(
+        api.GET("/api/arrangements/{arrangementId}/private-list", {
+          params: { path: { arrangementId }, query: { needs } },
+        }),
+      ),
+  });
+
+export const nameSetsQuery = queryOptions({
+  queryKey: ["name-sets"],
+  queryFn: () => data(api.GET("/api/name-sets")),
+});
+
+export const putAwayQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "put-away"],
+    queryFn: () =>
+      data(api.GET("/api/classes/{classId}/arrangements/put-away", { params: { path: { classId } } })),
+  });
+
+export const todayQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "today"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/today", { params: { path: { classId } } })),
+  });
+
 export const libraryQuery = queryOptions({
   queryKey: ["library"],
   queryFn: () => data(api.GET("/api/library")),

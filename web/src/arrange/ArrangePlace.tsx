@@ -11,7 +11,7 @@ import dayjs from "dayjs";
 import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
-import { classesQuery } from "../api/queries";
+import { classesQuery, putAwayQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { day } from "../shell/dates";
@@ -62,8 +62,42 @@ export default function ArrangePlace() {
           </Card>
         ))}
       </Box>
+      <PutAway classId={classId} />
       {making && <NewArrangement onClose={() => setMaking(false)} />}
     </>
+  );
+}
+
+/** Arrangements that were deleted; each can be brought back. */
+function PutAway({ classId }: { classId: number }) {
+  const away = useQuery(putAwayQuery(classId)).data ?? [];
+  const tell = useNotice();
+  const restore = useMutation({
+    mutationFn: ({ id }: Schemas["PutAway"]) =>
+      api.POST("/api/arrangements/{arrangementId}/restored", { params: { path: { arrangementId: id } } }),
+    onSuccess: (_, { name }) => {
+      queryClient.invalidateQueries({ queryKey: ["class"] });
+      tell(words.putAway.restored(name));
+    },
+    onError: (error) => tell(error.message),
+  });
+  return away.length === 0 ? null : (
+    <Box component="section" sx={{ mt: 3 }}>
+      <Box component="h2" sx={{ fontSize: 14, color: "var(--z-soft)" }}>
+        {words.putAway.heading}
+      </Box>
+      {away.map((each) => (
+        <Box key={each.id} sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
+          {each.name}
+          <Box component="span" sx={{ color: "var(--z-soft)" }}>
+            {words.putAway.on(day(each.on))}
+          </Box>
+          <Button size="small" onClick={() => restore.mutate(each)}>
+            {words.putAway.restore}
+          </Button>
+        </Box>
+      ))}
+    </Box>
   );
 }
 

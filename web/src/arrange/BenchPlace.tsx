@@ -1,11 +1,3 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  DragOverlay,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
@@ -13,19 +5,22 @@ import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { benchQuery, classesQuery } from "../api/queries";
-import { Card, PlaceHead } from "../shell/Card";
+import { PlaceHead } from "../shell/Card";
 import { day, timeInZone } from "../shell/dates";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
-import { EffectsDialog } from "./EffectsDialog";
+import { BenchMenu } from "./BenchMenu";
+import { CompareButton, CompareStrip } from "./CompareStrip";
+import { Dragging } from "./Dragging";
+import { ClashDialog, EffectsDialog } from "./EffectsDialog";
 import { FitCurve } from "./FitCurve";
 import { ScoreLine } from "./ScoreLine";
 import { StartAgain } from "./StartAgain";
-import { Trays } from "./Trays";
 import { useBenchKeys } from "./useBenchKeys";
 import { type Command, useBenchStep } from "./useBenchStep";
+import { type Comparison, useComparison } from "./useComparison";
 import { useSelection } from "./useSelection";
 import { words } from "./words";
 
@@ -44,12 +39,10 @@ export default function BenchPlace() {
   const chooseArrangement = focus.chooseArrangement;
   useEffect(() => chooseArrangement(arrangementId), [chooseArrangement, arrangementId]);
   useShowKeys(keys);
-  return bench ? <Bench bench={bench} /> : <Waiting />;
+  return bench ? <Bench key={bench.id} bench={bench} /> : <Waiting />;
 }
 
 function Bench({ bench }: { bench: Schemas["BenchView"] }) {
-  const { classId } = useFocus();
-  const zone = useQuery(classesQuery).data?.zone;
   const [search, setSearch] = useSearchParams();
   const [starting, setStarting] = useState<number | null>(
     search.has("start") ? (bench.suggestedGroups ?? 3) : null,
@@ -58,6 +51,7 @@ function Bench({ bench }: { bench: Schemas["BenchView"] }) {
   const tell = useNotice();
   const inOrder = useMemo(() => studentsInOrder(bench), [bench]);
   const selection = useSelection(inOrder);
+  const comparison = useComparison(bench);
   const take = step.take;
   const onCommand = useCallback(
     (command: Command, said?: string) =>
@@ -71,29 +65,12 @@ function Bench({ bench }: { bench: Schemas["BenchView"] }) {
   };
   return (
     <>
-      <PlaceHead
-        title={bench.name}
-        about={`${bench.subject} · ${day(bench.beginsOn)} – ${day(bench.endsOn)}`}
-      >
-        {bench.lastStep && zone && (
-          <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }} title={bench.lastStep.by}>
-            {words.kept(timeInZone(bench.lastStep.at, zone))}
-          </Box>
-        )}
-        <Button disabled={!bench.canUndo} onClick={() => onCommand({ kind: "UNDO" })}>
-          {words.undo}
-        </Button>
-        <Button disabled={!bench.canRedo} onClick={() => onCommand({ kind: "REDO" })}>
-          {words.redo}
-        </Button>
-        <Button onClick={() => setStarting(bench.suggestedGroups ?? bench.groups.length)}>
-          {words.startAgain}
-        </Button>
-        <Button onClick={() => window.print()}>{words.print}</Button>
-        <Button component={Link} to={`/classes/${classId}/plan?for=${bench.id}`} variant="contained">
-          {words.use}
-        </Button>
-      </PlaceHead>
+      <BenchHead
+        bench={bench}
+        comparison={comparison}
+        onCommand={onCommand}
+        onStart={() => setStarting(bench.suggestedGroups ?? bench.groups.length)}
+      />
       <Box sx={{ display: "flex", gap: 1.5, mb: 1.25 }}>
         <ScoreLine
           bench={bench}
@@ -107,7 +84,8 @@ function Bench({ bench }: { bench: Schemas["BenchView"] }) {
         />
         <FitCurve bench={bench} onChoose={setStarting} />
       </Box>
-      <Dragging bench={bench} selection={selection} onCommand={onCommand} />
+      <CompareStrip bench={bench} comparison={comparison} />
+      <Dragging bench={bench} selection={selection} comparison={comparison} onCommand={onCommand} />
       {starting !== null && (
         <StartAgain
           bench={bench}
@@ -120,49 +98,41 @@ function Bench({ bench }: { bench: Schemas["BenchView"] }) {
         />
       )}
       <EffectsDialog step={step} />
+      <ClashDialog step={step} />
     </>
   );
 }
 
-interface DraggingProps {
+interface HeadProps {
   bench: Schemas["BenchView"];
-  selection: ReturnType<typeof useSelection>;
+  comparison: Comparison;
   onCommand: (command: Command, said?: string) => void;
+  onStart: () => void;
 }
 
-function Dragging({ bench, selection, onCommand }: DraggingProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  const [dragged, setDragged] = useState<number | null>(null);
-  const drop = ({ active, over }: DragEndEvent) => {
-    setDragged(null);
-    const id = Number(active.id);
-    const students = selection.has(id) ? [...selection.ids] : [id];
-    if (over) {
-      const group = bench.groups.find((each) => `group-${each.id}` === over.id);
-      const said = group
-        ? words.says.placed(students.length, group.name)
-        : words.says.unplaced(students.length);
-      onCommand({ kind: "PLACE", students, groupId: group?.id }, said);
-    }
-  };
-  const name = bench.students.find((each) => each.id === dragged)?.givenName;
+function BenchHead({ bench, comparison, onCommand, onStart }: HeadProps) {
+  const { classId } = useFocus();
+  const zone = useQuery(classesQuery).data?.zone;
   return (
-    <DndContext
-      sensors={sensors}
-      onDragStart={({ active }) => setDragged(Number(active.id))}
-      onDragEnd={drop}
-      onDragCancel={() => setDragged(null)}
-    >
-      <Trays bench={bench} selection={selection} onCommand={onCommand} />
-      <DragOverlay dropAnimation={null}>
-        {dragged !== null && (
-          <Card sx={{ px: 1.5, py: 0.5, width: "fit-content", fontWeight: 700 }}>
-            {name}
-            {selection.has(dragged) && selection.ids.size > 1 && ` +${selection.ids.size - 1}`}
-          </Card>
-        )}
-      </DragOverlay>
-    </DndContext>
+    <PlaceHead title={bench.name} about={`${bench.subject} · ${day(bench.beginsOn)} – ${day(bench.endsOn)}`}>
+      {bench.lastStep && zone && (
+        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }} title={bench.lastStep.by}>
+          {words.kept(timeInZone(bench.lastStep.at, zone))}
+        </Box>
+      )}
+      <Button disabled={!bench.canUndo} onClick={() => onCommand({ kind: "UNDO" })}>
+        {words.undo}
+      </Button>
+      <Button disabled={!bench.canRedo} onClick={() => onCommand({ kind: "REDO" })}>
+        {words.redo}
+      </Button>
+      <Button onClick={onStart}>{words.startAgain}</Button>
+      <CompareButton bench={bench} comparison={comparison} />
+      <BenchMenu bench={bench} onCommand={onCommand} onCompareStep={(step) => comparison.start({ step })} />
+      <Button component={Link} to={`/classes/${classId}/plan?for=${bench.id}`} variant="contained">
+        {words.use}
+      </Button>
+    </PlaceHead>
   );
 }
 

@@ -23,7 +23,7 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
     if (event.currentTarget.hasPointerCapture(event.pointerId)) {
       const line = event.currentTarget.parentElement as HTMLElement;
       const x = event.clientX - line.getBoundingClientRect().left;
-      setDragged(Math.round(valueAt(Math.min(Math.max(x, 0), width), scale, width, mirrored)));
+      setDragged(rounded(valueAt(Math.min(Math.max(x, 0), width), scale, width, mirrored), bench.measure));
     }
   };
   const drop = () => {
@@ -88,10 +88,17 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
           fontWeight: 700,
         }}
       >
-        {value}
+        {/* Between two levels a number would say nothing. */}
+        {bench.measure.levels.length > 0 ? "|" : value}
       </Box>
     </Box>
   );
+}
+
+/** To what a hand can mean: a digit of the measure, or halfway between two levels. */
+function rounded(value: number, { levels, decimals }: Schemas["MeasureCard"]): number {
+  const digit = 10 ** decimals;
+  return levels.length > 0 ? Math.floor(value) + 0.5 : Math.round(value * digit) / digit;
 }
 
 /** A cut one student further in the direction of an arrow key: halfway to the student after. */

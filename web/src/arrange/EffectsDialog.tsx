@@ -6,6 +6,24 @@ import DialogTitle from "@mui/material/DialogTitle";
 import type { BenchStep } from "./useBenchStep";
 import { effectSentence, words } from "./words";
 
+/** Somebody else has touched the same meanwhile: says what they did, and lets the person decide. */
+export function ClashDialog({ step }: { step: BenchStep }) {
+  return (
+    <Dialog open={step.clash !== null} onClose={step.leaveIt} aria-labelledby="clash-title">
+      <DialogTitle id="clash-title">{words.clash.title}</DialogTitle>
+      <DialogContent>
+        {step.clash?.sentence} {words.clash.nothing}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={step.doAllTheSame}>{words.clash.mine}</Button>
+        <Button variant="contained" onClick={step.leaveIt} autoFocus>
+          {words.clash.leave}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
 /** Says, before anything moves, what the move does to open work. */
 export function EffectsDialog({ step }: { step: BenchStep }) {
   return (

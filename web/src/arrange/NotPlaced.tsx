@@ -6,6 +6,7 @@ import { AdviceCard } from "./AdviceCard";
 import { RulesCard } from "./RulesCard";
 import { StudentLine } from "./StudentLine";
 import type { Command } from "./useBenchStep";
+import type { Comparison } from "./useComparison";
 import type { Selection } from "./useSelection";
 import { words } from "./words";
 
@@ -13,12 +14,13 @@ interface Props {
   bench: Schemas["BenchView"];
   students: Schemas["BenchStudent"][];
   selection: Selection;
+  comparison: Comparison;
   faded: boolean;
   onCommand: (command: Command, said?: string) => void;
 }
 
 /** Students in no group, each with the reason. */
-export function NotPlaced({ bench, students, selection, faded, onCommand }: Props) {
+export function NotPlaced({ bench, students, selection, comparison, faded, onCommand }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: "none" });
   return (
     <Box
@@ -57,7 +59,12 @@ export function NotPlaced({ bench, students, selection, faded, onCommand }: Prop
             "& button": { borderTop: 0 },
           }}
         >
-          <StudentLine measure={bench.measure} student={student} selection={selection} />
+          <StudentLine
+            measure={bench.measure}
+            student={student}
+            selection={selection}
+            movedFrom={comparison.movedFrom(student.id)}
+          />
           <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", px: 0.5 }}>
             {student.notPlaced && words.reasons[student.notPlaced]}
           </Box>

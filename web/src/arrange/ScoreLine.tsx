@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import { useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { day } from "../shell/dates";
@@ -8,6 +8,8 @@ import { groupColour } from "../shell/groupLook";
 import { scoreText } from "../shell/score";
 import { CutHandle } from "./CutHandle";
 import { type Scale, scaleFor, stack, ticks, xOf } from "./geometry";
+import { Scatter } from "./Scatter";
+import { useMeasuresToChoose } from "./useMeasuresToChoose";
 import type { Selection } from "./useSelection";
 import { useWidth } from "./useWidth";
 import { words } from "./words";
@@ -24,6 +26,8 @@ interface Props {
 /** Every student at their score: equal scores stacked, gaps visible as gaps, cuts to drag. */
 export function ScoreLine({ bench, selection, onCut }: Props) {
   const [ref, width] = useWidth();
+  const [secondId, setSecondId] = useState(bench.secondMeasureId);
+  useEffect(() => setSecondId(bench.secondMeasureId), [bench.secondMeasureId]);
   const values = useMemo(() => bench.students.flatMap((each) => each.value ?? []), [bench.students]);
   const newest = bench.students
     .flatMap((each) => each.takenOn ?? [])
@@ -31,17 +35,20 @@ export function ScoreLine({ bench, selection, onCut }: Props) {
     .at(-1);
   return (
     <Card component="section" aria-label={words.line} sx={{ flex: 1, minWidth: 0, px: 2, py: 1.25 }}>
-      <Box>
-        <Box component="h2" sx={{ display: "inline", fontSize: 14 }}>
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
+        <Box component="h2" sx={{ fontSize: 14 }}>
           {bench.measure.name}
-        </Box>{" "}
-        <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+        </Box>
+        <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5, flex: 1 }}>
           {newest && `${day(newest)} · `}
           {words.lineAbout(bench)}
         </Box>
+        <SecondMeasure bench={bench} chosen={secondId} onChoose={setSecondId} />
       </Box>
-      <Box ref={ref} sx={{ position: "relative", height: HEIGHT + 26 }}>
-        {values.length === 0 ? (
+      <Box ref={ref} sx={{ position: "relative", minHeight: HEIGHT + 26 }}>
+        {secondId !== undefined ? (
+          width > 0 && <Scatter bench={bench} secondId={secondId} selection={selection} width={width} />
+        ) : values.length === 0 ? (
           <Box sx={{ pt: 6, color: "var(--z-soft)" }}>{words.nobodyOnLine}</Box>
         ) : (
           width > 0 && (
@@ -50,6 +57,46 @@ export function ScoreLine({ bench, selection, onCut }: Props) {
         )}
       </Box>
     </Card>
+  );
+}
+
+interface SecondProps {
+  bench: Schemas["BenchView"];
+  chosen: number | undefined;
+  onChoose: (measureId: number | undefined) => void;
+}
+
+/** A second measure turns the line into a scatter. */
+function SecondMeasure({ bench, chosen, onChoose }: SecondProps) {
+  const measures = useMeasuresToChoose().filter(
+    (each) => bench.lineKind !== "MEASURE" || each.id !== bench.measure.id,
+  );
+  return (
+    <Box component="label" className="no-print" sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
+      {words.scatter.beside}{" "}
+      <Box
+        component="select"
+        value={chosen ?? ""}
+        onChange={(event: React.ChangeEvent<HTMLSelectElement>) =>
+          onChoose(event.target.value === "" ? undefined : Number(event.target.value))
+        }
+        sx={{
+          font: "inherit",
+          color: "var(--z-ink)",
+          bgcolor: "var(--z-card)",
+          border: "1px solid var(--z-line)",
+          borderRadius: "8px",
+          maxWidth: 190,
+        }}
+      >
+        <option value="">{words.scatter.none}</option>
+        {measures.map((each) => (
+          <option key={each.id} value={each.id}>
+            {each.name}
+          </option>
+        ))}
+      </Box>
+    </Box>
   );
 }
 
@@ -153,7 +200,7 @@ interface TicksProps {
 function Ticks({ scale, measure, at, taken }: TicksProps) {
   const whole = measure.levels.length > 0;
   const free = ticks(scale)
-    .filter((tick) => !whole || Number.isInteger(tick))
+    .filter((tick) => !whole || measure.levels[tick] !== undefined)
     .filter((tick) => taken.every((x) => Math.abs(x - at(tick)) > 42));
   return free.map((tick) => (
     <Box
@@ -165,6 +212,7 @@ function Ticks({ scale, measure, at, taken }: TicksProps) {
         transform: "translateX(-50%)",
         fontSize: 12,
         color: "var(--z-soft)",
+        whiteSpace: "nowrap",
       }}
     >
       {scoreText(tick, measure)}

@@ -11,12 +11,21 @@ interface Props {
   student: Schemas["BenchStudent"];
   measure: Schemas["MeasureCard"];
   selection: Selection;
+  /** The tray it stands in; absent among those not placed. */
+  groupId?: number;
+  /** The other groups the student is in, by name. */
+  alsoIn?: string[];
+  /** While comparing: the former groups of one who has moved. */
+  movedFrom?: string[];
 }
 
 /** A student in a tray: name, marks and score; to be selected, dragged, or moved by key. */
-export function StudentLine({ student, measure, selection }: Props) {
+export function StudentLine({ student, measure, selection, groupId, alsoIn, movedFrom }: Props) {
   const { projector } = useFocus();
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: student.id });
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: `${groupId ?? "none"}-${student.id}`,
+    data: { student: student.id },
+  });
   const chosen = selection.has(student.id);
   return (
     <Box
@@ -44,7 +53,17 @@ export function StudentLine({ student, measure, selection }: Props) {
         cursor: "grab",
       }}
     >
-      <span>{student.givenName}</span>
+      <span>
+        {student.givenName}
+        {student.homeClass && (
+          <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12 }}>
+            {" "}
+            {student.homeClass}
+          </Box>
+        )}
+        {alsoIn && alsoIn.length > 0 && <Small>{words.alsoIn(alsoIn.join(", "))}</Small>}
+        {movedFrom && <Small strong>{words.comparing.from(movedFrom)}</Small>}
+      </span>
       {student.locked && (
         <Tooltip title={words.lockedHelp}>
           <span>
@@ -69,6 +88,22 @@ export function StudentLine({ student, measure, selection }: Props) {
         </Tooltip>
       )}
       <span>{student.value !== undefined && scoreText(student.value, measure)}</span>
+    </Box>
+  );
+}
+
+function Small({ children, strong }: { children: string; strong?: boolean }) {
+  return (
+    <Box
+      component="span"
+      sx={{
+        display: "block",
+        fontSize: 12,
+        lineHeight: 1.2,
+        color: strong ? "var(--z-saffron)" : "var(--z-soft)",
+      }}
+    >
+      {children}
     </Box>
   );
 }

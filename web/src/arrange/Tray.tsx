@@ -9,25 +9,28 @@ import { GroupNote } from "./GroupNote";
 import { StudentLine } from "./StudentLine";
 import { TrayMenu } from "./TrayMenu";
 import type { Command } from "./useBenchStep";
+import type { Comparison } from "./useComparison";
 import type { Selection } from "./useSelection";
 import { words } from "./words";
 
 interface Props {
+  bench: Schemas["BenchView"];
   group: Schemas["BenchGroup"];
-  measure: Schemas["MeasureCard"];
   /** The group's place, from 1: the key that places the selected students here. */
   number: number;
   members: Schemas["BenchStudent"][];
-  groups: Schemas["BenchGroup"][];
-  imbalances: Schemas["Imbalance"][];
   selection: Selection;
+  comparison: Comparison;
   faded: boolean;
   onCommand: (command: Command, said?: string) => void;
 }
 
 /** One group: its figures, its members best first, and a note. */
 export function Tray(props: Props) {
-  const { group, measure, number, members, groups, imbalances, selection, faded, onCommand } = props;
+  const { bench, group, number, members, selection, comparison, faded, onCommand } = props;
+  const names = new Map(bench.groups.map((each) => [each.id, each.name]));
+  const imbalances = bench.imbalances.filter((each) => each.groupId === group.id);
+  const former = comparison.formerName(group.id);
   const { projector } = useFocus();
   const { setNodeRef, isOver } = useDroppable({ id: `group-${group.id}` });
   return (
@@ -63,20 +66,24 @@ export function Tray(props: Props) {
             </Box>
           )}
         </Box>
-        <TrayMenu group={group} groups={groups} onCommand={onCommand} />
+        <TrayMenu bench={bench} group={group} selection={selection} onCommand={onCommand} />
       </Box>
-      <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", mb: 0.75 }}>
-        {group.median === undefined ? (
-          words.noScores
-        ) : (
-          <>
-            {words.median} <b>{scoreText(group.median, measure)}</b> · {scoreText(group.lowest ?? 0, measure)}
-            –{scoreText(group.highest ?? 0, measure)}
-          </>
-        )}
-      </Box>
+      {former !== undefined && former !== group.name && (
+        <Box sx={{ fontSize: 12.5, color: "var(--z-saffron)" }}>{words.comparing.groupFrom(former)}</Box>
+      )}
+      <Figures bench={bench} group={group} />
       {members.map((student) => (
-        <StudentLine measure={measure} key={student.id} student={student} selection={selection} />
+        <StudentLine
+          key={student.id}
+          measure={bench.measure}
+          student={student}
+          selection={selection}
+          groupId={group.id}
+          alsoIn={[student.groupId ?? 0, ...student.alsoIn]
+            .filter((each) => each !== group.id)
+            .map((each) => names.get(each) ?? "")}
+          movedFrom={comparison.movedFrom(student.id)}
+        />
       ))}
       {members.length === 0 && (
         <Box sx={{ color: "var(--z-soft)", fontSize: 12.5, py: 1 }}>{words.empty}</Box>
@@ -92,6 +99,41 @@ export function Tray(props: Props) {
           </Box>
         ))}
       <GroupNote group={group} onKeep={(text) => onCommand({ kind: "NOTE", groupId: group.id, text })} />
+    </Box>
+  );
+}
+
+/** What a teacher watches while moving students, in two short lines. */
+function Figures({ bench, group }: { bench: Schemas["BenchView"]; group: Schemas["BenchGroup"] }) {
+  const { projector } = useFocus();
+  const { measure } = bench;
+  const adults = new Map(bench.adults.map((each) => [each.id, each.name]));
+  const mix = group.bands.map((band) => `${band.count} ${band.name ?? words.belowBands}`).join(", ");
+  const more = [
+    group.studentName !== undefined &&
+      group.studentName !== group.name &&
+      words.studentsSay(group.studentName),
+    mix,
+    !projector && group.needs !== undefined && group.needs > 0 && words.needs(group.needs),
+    group.leads.length > 0 && words.withAdults(group.leads.map((each) => adults.get(each) ?? "").join(", ")),
+  ].filter(Boolean);
+  return (
+    <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", mb: 0.75 }}>
+      {group.median === undefined ? (
+        words.noScores
+      ) : (
+        <>
+          {words.median} <b>{scoreText(group.median, measure)}</b> · {scoreText(group.lowest ?? 0, measure)}–
+          {scoreText(group.highest ?? 0, measure)}
+          {measure.levels.length === 0 && (
+            <Box>
+              {words.mean} {scoreText(Math.round((group.mean ?? 0) * 10) / 10, measure)} · {words.deviation}{" "}
+              {scoreText(Math.round((group.deviation ?? 0) * 10) / 10, measure)}
+            </Box>
+          )}
+        </>
+      )}
+      {more.length > 0 && <Box>{more.join(" · ")}</Box>}
     </Box>
   );
 }

@@ -1,39 +1,27 @@
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
 import IconButton from "@mui/material/IconButton";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { LeadsDialog, RenameDialog } from "./TrayDialogs";
 import type { Command } from "./useBenchStep";
+import type { Selection } from "./useSelection";
 import { words } from "./words";
 
 interface Props {
+  bench: Schemas["BenchView"];
   group: Schemas["BenchGroup"];
-  groups: Schemas["BenchGroup"][];
+  selection: Selection;
   onCommand: (command: Command, said?: string) => void;
 }
 
-export function TrayMenu({ group, groups, onCommand }: Props) {
+export function TrayMenu({ bench, group, selection, onCommand }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [renaming, setRenaming] = useState(false);
-  const choose = (command: Command, said: string) => {
+  const [open, setOpen] = useState<"rename" | "leads" | null>(null);
+  const close = () => setOpen(null);
+  const show = (what: "rename" | "leads") => {
     setAnchor(null);
-    onCommand(command, said);
-  };
-  const place = groups.indexOf(group);
-  const neighbours = [groups[place - 1], groups[place + 1]].filter((each) => each !== undefined);
-  const rename = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    setRenaming(false);
-    onCommand({
-      kind: "RENAME",
-      groupId: group.id,
-      text: String(new FormData(event.currentTarget).get("name")),
-    });
+    setOpen(what);
   };
   return (
     <>
@@ -48,46 +36,80 @@ export function TrayMenu({ group, groups, onCommand }: Props) {
         ⋯
       </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <MenuItem
-          onClick={() => {
-            setAnchor(null);
-            setRenaming(true);
-          }}
-        >
-          {words.rename}
-        </MenuItem>
-        {neighbours.map((each) => (
+        <MenuItem onClick={() => show("rename")}>{words.rename}</MenuItem>
+        <MenuItem onClick={() => show("leads")}>{words.leads}</MenuItem>
+        {deeds(bench, group, selection).map(({ label, command, said }) => (
           <MenuItem
-            key={each.id}
-            onClick={() =>
-              choose(
-                { kind: "MERGE", groupId: each.id, otherGroupId: group.id },
-                words.says.merged(group.name, each.name),
-              )
-            }
+            key={label}
+            onClick={() => {
+              setAnchor(null);
+              onCommand(command, said);
+            }}
           >
-            {words.merge(each.name)}
+            {label}
           </MenuItem>
         ))}
-        <MenuItem
-          onClick={() => choose({ kind: "REMOVE_GROUP", groupId: group.id }, words.says.removed(group.name))}
-        >
-          {words.remove}
-        </MenuItem>
       </Menu>
-      <Dialog open={renaming} onClose={() => setRenaming(false)} aria-label={words.rename}>
-        <form onSubmit={rename}>
-          <DialogContent>
-            <TextField name="name" label={words.newName} defaultValue={group.name} autoFocus required />
-          </DialogContent>
-          <DialogActions>
-            <Button onClick={() => setRenaming(false)}>{words.cancel}</Button>
-            <Button type="submit" variant="contained">
-              {words.keep}
-            </Button>
-          </DialogActions>
-        </form>
-      </Dialog>
+      {open === "rename" && <RenameDialog group={group} onCommand={onCommand} onClose={close} />}
+      {open === "leads" && <LeadsDialog bench={bench} group={group} onCommand={onCommand} onClose={close} />}
     </>
   );
+}
+
+interface Deed {
+  label: string;
+  command: Command;
+  said: string;
+}
+
+/** What can be done with the group at once, some of it with the students that are selected. */
+function deeds(bench: Schemas["BenchView"], group: Schemas["BenchGroup"], selection: Selection): Deed[] {
+  const place = bench.groups.indexOf(group);
+  const neighbours = [bench.groups[place - 1], bench.groups[place + 1]].filter((each) => each !== undefined);
+  const chosen = bench.students.filter((each) => selection.has(each.id));
+  const inside = chosen.filter((each) => [each.groupId, ...each.alsoIn].includes(group.id));
+  const outside = chosen.filter((each) => !inside.includes(each));
+  const several = inside.filter((each) => each.alsoIn.length > 0);
+  const ids = (students: Schemas["BenchStudent"][]) => students.map((each) => each.id);
+  const found: Deed[] = [];
+  if (bench.details.overlap && outside.length > 0) {
+    found.push({
+      label: words.placeAlso(outside.length),
+      command: { kind: "PLACE_ALSO", students: ids(outside), groupId: group.id },
+      said: words.says.also(outside.length, group.name),
+    });
+  }
+  if (several.length > 0) {
+    found.push({
+      label: words.takeFrom(several.length),
+      command: { kind: "TAKE_FROM", students: ids(several), groupId: group.id },
+      said: words.says.takenFrom(several.length, group.name),
+    });
+  }
+  if (inside.length > 0 && inside.length < group.size) {
+    found.push({
+      label: words.splitChosen(inside.length),
+      command: { kind: "SPLIT", groupId: group.id, students: ids(inside) },
+      said: words.says.split(group.name),
+    });
+  } else if (group.size > 1) {
+    found.push({
+      label: words.split,
+      command: { kind: "SPLIT", groupId: group.id },
+      said: words.says.split(group.name),
+    });
+  }
+  for (const each of neighbours) {
+    found.push({
+      label: words.merge(each.name),
+      command: { kind: "MERGE", groupId: each.id, otherGroupId: group.id },
+      said: words.says.merged(group.name, each.name),
+    });
+  }
+  found.push({
+    label: words.remove,
+    command: { kind: "REMOVE_GROUP", groupId: group.id },
+    said: words.says.removed(group.name),
+  });
+  return found;
 }

@@ -1,25 +1,24 @@
 import Box from "@mui/material/Box";
+import { useMemo } from "react";
 import type { Schemas } from "../api/client";
 import { useFocus } from "../shell/focus";
 import { NotPlaced } from "./NotPlaced";
 import { Tray } from "./Tray";
 import type { Command } from "./useBenchStep";
+import type { Comparison } from "./useComparison";
 import type { Selection } from "./useSelection";
 
 interface Props {
   bench: Schemas["BenchView"];
   selection: Selection;
+  comparison: Comparison;
   onCommand: (command: Command, said?: string) => void;
 }
 
 /** One tray a group, lowest scores at the left as on the line; those in no group before them. */
-export function Trays({ bench, selection, onCommand }: Props) {
+export function Trays({ bench, selection, comparison, onCommand }: Props) {
   const { group: focused } = useFocus();
-  const better = bench.measure.lowerIsBetter ? -1 : 1;
-  const membersOf = (groupId: number | undefined) =>
-    bench.students
-      .filter((each) => each.groupId === groupId)
-      .sort((a, b) => better * ((b.value ?? 0) - (a.value ?? 0)) || a.givenName.localeCompare(b.givenName));
+  const members = useMemo(() => membersByGroup(bench), [bench]);
   return (
     <Box
       sx={{
@@ -33,25 +32,40 @@ export function Trays({ bench, selection, onCommand }: Props) {
     >
       <NotPlaced
         bench={bench}
-        students={membersOf(undefined)}
+        students={members.get(undefined) ?? []}
         selection={selection}
+        comparison={comparison}
         faded={focused !== "everyone" && focused !== "none"}
         onCommand={onCommand}
       />
       {bench.groups.map((group, i) => (
         <Tray
-          measure={bench.measure}
           key={group.id}
+          bench={bench}
           group={group}
           number={i + 1}
-          members={membersOf(group.id)}
-          groups={bench.groups}
-          imbalances={bench.imbalances.filter((each) => each.groupId === group.id)}
+          members={members.get(group.id) ?? []}
           selection={selection}
+          comparison={comparison}
           faded={focused !== "everyone" && focused !== group.id}
           onCommand={onCommand}
         />
       ))}
     </Box>
   );
+}
+
+/** Best first; a student in several groups stands in each of them. */
+function membersByGroup(bench: Schemas["BenchView"]): Map<number | undefined, Schemas["BenchStudent"][]> {
+  const better = bench.measure.lowerIsBetter ? -1 : 1;
+  const sorted = [...bench.students].sort(
+    (a, b) => better * ((b.value ?? 0) - (a.value ?? 0)) || a.givenName.localeCompare(b.givenName),
+  );
+  const members = new Map<number | undefined, Schemas["BenchStudent"][]>();
+  for (const student of sorted) {
+    for (const group of [student.groupId, ...student.alsoIn]) {
+      members.set(group, [...(members.get(group) ?? []), student]);
+    }
+  }
+  return members;
 }

@@ -36,7 +36,7 @@ export interface Scale {
 export function scaleFor(values: readonly number[]): Scale {
   const low = Math.min(...values);
   const high = Math.max(...values);
-  const room = Math.max((high - low) * 0.07, 1);
+  const room = (high - low) * 0.07 || 1;
   return { from: low - room, to: high + room };
 }
 
@@ -63,4 +63,72 @@ export function ticks(scale: Scale, wanted = 7): number[] {
     found.push(Number(value.toPrecision(10)));
   }
   return found;
+}
+
+/** A dot of a scatter: where it stands and how wide its name is, in pixels. */
+export interface Named {
+  id: number;
+  x: number;
+  y: number;
+  width: number;
+}
+
+export interface Placed {
+  x: number;
+  y: number;
+  /** From the dot to the left upper corner of the name; absent where no place was free. */
+  label?: { dx: number; dy: number };
+}
+
+interface Area {
+  left: number;
+  top: number;
+  right: number;
+  bottom: number;
+}
+
+const NAME_HEIGHT = 14;
+const DOT = 6;
+
+/** Puts names beside their dots so that none covers another or a dot; a name that finds no room is left out. */
+export function placeLabels(dots: readonly Named[], width: number): Map<number, Placed> {
+  const taken: Area[] = dots.map(({ x, y }) => ({
+    left: x - DOT,
+    top: y - DOT,
+    right: x + DOT,
+    bottom: y + DOT,
+  }));
+  const placed = new Map<number, Placed>();
+  for (const dot of dots) {
+    const places = [
+      { dx: DOT + 1, dy: -NAME_HEIGHT / 2 },
+      { dx: -DOT - 1 - dot.width, dy: -NAME_HEIGHT / 2 },
+      { dx: -dot.width / 2, dy: -DOT - NAME_HEIGHT },
+      { dx: -dot.width / 2, dy: DOT },
+    ];
+    const label = places.find((each) => {
+      const area = areaOf(dot, each);
+      return (
+        area.left >= 0 &&
+        area.right <= width &&
+        area.top >= 0 &&
+        taken.every((other) => !overlap(area, other))
+      );
+    });
+    if (label) {
+      taken.push(areaOf(dot, label));
+    }
+    placed.set(dot.id, { x: dot.x, y: dot.y, label });
+  }
+  return placed;
+}
+
+function areaOf(dot: Named, at: { dx: number; dy: number }): Area {
+  const left = dot.x + at.dx;
+  const top = dot.y + at.dy;
+  return { left, top, right: left + dot.width, bottom: top + NAME_HEIGHT };
+}
+
+function overlap(one: Area, other: Area): boolean {
+  return one.left < other.right && other.left < one.right && one.top < other.bottom && other.top < one.bottom;
 }

@@ -13,11 +13,12 @@ function student(id: number, groupId?: number): Schemas["BenchStudent"] {
     stale: false,
     closeToLine: false,
     locked: id === 3,
+    alsoIn: [],
   };
 }
 
 function group(id: number, name: string): Schemas["BenchGroup"] {
-  return { id, name, look: 0, note: "", size: 2 };
+  return { id, name, look: 0, note: "", size: 2, leads: [], bands: [] };
 }
 
 const bench: Schemas["BenchView"] = {
@@ -52,6 +53,11 @@ const bench: Schemas["BenchView"] = {
   canRedo: false,
   imbalances: [],
   advice: [],
+  lineKind: "MEASURE",
+  details: { purpose: "", description: "", note: "", overlap: false, classIds: [1], version: 0 },
+  adults: [],
+  tags: [],
+  revision: 1,
 };
 
 function press(key: string, students: number[], keys: Partial<typeof plain> = {}) {

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, data, type Schemas } from "../api/client";
+import { ApiProblem, api, data, type Schemas } from "../api/client";
 import { benchQuery } from "../api/queries";
 import { useNotice } from "../shell/Notice";
 
@@ -15,6 +15,10 @@ interface Waiting extends Asked {
   effects: Schemas["Effect"][];
 }
 
+interface Clash extends Asked {
+  sentence: string;
+}
+
 export interface BenchStep {
   /** Takes a step; where it touches open work, only after the teacher has seen how. */
   take: (command: Command, onDone?: () => void) => void;
@@ -22,10 +26,22 @@ export interface BenchStep {
   waiting: Waiting | null;
   confirm: () => void;
   cancel: () => void;
+  /** A step that was refused since somebody else has touched the same meanwhile, and what they did. */
+  clash: Clash | null;
+  doAllTheSame: () => void;
+  leaveIt: () => void;
 }
 
 /** Kinds that move nobody. */
-const harmless = new Set<Command["kind"]>(["ADD_GROUP", "RENAME", "NOTE", "LOCK", "UNLOCK"]);
+const harmless = new Set<Command["kind"]>([
+  "ADD_GROUP",
+  "RENAME",
+  "NOTE",
+  "LOCK",
+  "UNLOCK",
+  "LEAD",
+  "NAME_FROM",
+]);
 
 /** Steps on a bench, one after the other. */
 export function useBenchStep(arrangementId: number): BenchStep {
@@ -34,10 +50,18 @@ export function useBenchStep(arrangementId: number): BenchStep {
   const [waiting, setWaiting] = useState<Waiting | null>(null);
   const path = { params: { path: { arrangementId } } };
   const scope = { id: `bench-${arrangementId}` };
+  const [clash, setClash] = useState<Clash | null>(null);
   const onError = (error: Error) => tell(error.message);
   const carryOut = useMutation({
     scope,
-    onError,
+    onError: (error, asked: Asked) => {
+      if (error instanceof ApiProblem && error.code === "clash") {
+        setClash({ ...asked, sentence: error.message });
+        queries.invalidateQueries({ queryKey: benchQuery(arrangementId).queryKey });
+      } else {
+        onError(error);
+      }
+    },
     mutationFn: ({ command }: Asked) =>
       data<Schemas["BenchView"]>(
         api.POST("/api/arrangements/{arrangementId}/steps", { ...path, body: command }),
@@ -63,9 +87,24 @@ export function useBenchStep(arrangementId: number): BenchStep {
       }
     },
   });
+  const seen = () => queries.getQueryData(benchQuery(arrangementId).queryKey)?.revision;
   return {
-    take: (command, onDone) =>
-      harmless.has(command.kind) ? carryOut.mutate({ command, onDone }) : foresee.mutate({ command, onDone }),
+    take: (asked, onDone) => {
+      const command = { ...asked, seen: seen() };
+      if (harmless.has(command.kind)) {
+        carryOut.mutate({ command, onDone });
+      } else {
+        foresee.mutate({ command, onDone });
+      }
+    },
+    clash,
+    doAllTheSame: () => {
+      if (clash) {
+        carryOut.mutate({ command: { ...clash.command, seen: undefined }, onDone: clash.onDone });
+      }
+      setClash(null);
+    },
+    leaveIt: () => setClash(null),
     waiting,
     confirm: () => {
       if (waiting) {

@@ -44,3 +44,9 @@ export function timeInZone(instant: string, zone: string): string {
     hourCycle: "h23",
   }).format(new Date(instant));
 }
+
+/** A moment on the school's clocks with its day, such as "9 Feb 08:10"; the zone is the school's. */
+export function dayAndTimeInZone(instant: string, zone: string): string {
+  const date = new Intl.DateTimeFormat("en-CA", { timeZone: zone }).format(new Date(instant));
+  return `${day(date)} ${timeInZone(instant, zone)}`;
+}

@@ -48,6 +48,14 @@ public record Mixed(Collection<StudentId> students, List<Weighted> measures, Lis
                 : Proposal.of(outcome);
     }
 
+    /** What else there was for each student of a proposal of this method. */
+    public List<NextBest> nextBest(Proposal.Groups made) {
+        Features features = Features.of(students, measures);
+        int n = features.students().size();
+        Features tagged = features.with(tagsOf(features.students()));
+        return NextBest.of(made.groups(), tagged, cost(n, tagged), Room.even(groups, n), 0);
+    }
+
     private double[][] tagsOf(List<StudentId> order) {
         return order.stream()
                 .map(student -> tags.stream()

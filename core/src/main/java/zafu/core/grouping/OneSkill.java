@@ -40,7 +40,9 @@ public record OneSkill(Map<StudentId, SkillStatus> statuses) implements Grouping
     static final class Kinds {
         private Kinds() {}
 
-        static Proposal propose(List<List<StudentId>> kinds, List<StudentId> leftOut, Rules rules, long seed) {
+        /** Kinds are what the teacher asked for, so a rule moves somebody out of theirs and a mere wish does not. */
+        static Proposal propose(List<List<StudentId>> kinds, List<StudentId> leftOut, Rules all, long seed) {
+            Rules rules = all.strict();
             if (rules.isEmpty()) {
                 return Proposal.Groups.of(kinds, 0).leavingOut(leftOut);
             }

@@ -43,4 +43,10 @@ public record Profiles(Collection<StudentId> students, List<Weighted> measures, 
                 cost,
                 OptionalDouble.of(all <= 0 ? 1 : Math.max(0, 1 - cost / all)));
     }
+
+    /** What else there was for each student of a proposal of this method. */
+    public List<NextBest> nextBest(Proposal.Groups made) {
+        Features features = Features.of(students, measures);
+        return NextBest.of(made.groups(), features, GroupCost.spread(), Room.same(groups, sizes), features.squares());
+    }
 }

@@ -80,6 +80,8 @@ class ArrangementController {
      * @param value by which the groups were formed; with the means absent where it is no value
      * @param next the nearest other group
      * @param keptFromNearer whether a rule or a size keeps the student from it
+     * @param inExchange of MIXED and PROFILES: with whom to change places would be the next best
+     * @param rise of MIXED and PROFILES: by which share the next best raises what the method makes small; 0.03 is 3 %
      * @param choice of CHOICES: which of their choices it is, from 1; absent for none of them
      */
     record StudentWhy(
@@ -91,9 +93,15 @@ class ArrangementController {
             @Nullable Integer next,
             @Nullable Double nextMean,
             boolean keptFromNearer,
+            @Nullable Long inExchange,
+            @Nullable Double rise,
             @Nullable Integer choice) {}
 
-    record Reasons(List<RuleTold> rules, List<StudentWhy> students) {}
+    /** @param mean of those in the group, in the measure's unit */
+    record GroupMean(int group, long measureId, double mean) {}
+
+    /** @param means of MIXED and PROFILES, by group and measure */
+    record Reasons(List<RuleTold> rules, List<StudentWhy> students, List<GroupMean> means) {}
 
     @GetMapping("/api/classes/{classId}/arrangements")
     List<ArrangementCard> arrangements(@PathVariable long classId) {

@@ -10,6 +10,9 @@ import zafu.core.grouping.BandGroups;
 import zafu.core.grouping.Choices;
 import zafu.core.grouping.Composite;
 import zafu.core.grouping.GroupingMethod;
+import zafu.core.grouping.Mixed;
+import zafu.core.grouping.NextBest;
+import zafu.core.grouping.Profiles;
 import zafu.core.grouping.Proposal;
 import zafu.core.grouping.RuleCost;
 import zafu.core.grouping.Rules;
@@ -18,6 +21,7 @@ import zafu.core.grouping.Scored;
 import zafu.core.grouping.SimilarScores;
 import zafu.core.grouping.WhyHere;
 import zafu.core.roster.StudentId;
+import zafu.server.arrangement.ArrangementController.GroupMean;
 import zafu.server.arrangement.ArrangementController.Reasons;
 import zafu.server.arrangement.ArrangementController.RuleTold;
 import zafu.server.arrangement.ArrangementController.StudentWhy;
@@ -38,7 +42,7 @@ class ProposalReasons {
     Reasons of(Pool pool, ProposalAsked asked, BenchState bench) {
         Proposals.Answered answered = proposals.answer(pool, asked, bench);
         if (!(answered.proposal() instanceof Proposal.Groups made)) {
-            return new Reasons(List.of(), List.of());
+            return new Reasons(List.of(), List.of(), List.of());
         }
         GroupingMethod method = answered.question().method();
         List<RuleTold> rules = RuleCost.of(method, answered.rules(), answered.seed(), made).stream()
@@ -49,7 +53,8 @@ class ProposalReasons {
                 rules,
                 students(method, made, answered.rules(), questions.signOf(asked.measureId())).stream()
                         .map(each -> onBench(each, last))
-                        .toList());
+                        .toList(),
+                means(pool, asked, made));
     }
 
     private static RuleTold told(RuleCost cost) {
@@ -82,6 +87,10 @@ class ProposalReasons {
             put(values, even.students(), sign);
         } else if (method instanceof Composite composite) {
             values.putAll(composite.values());
+        } else if (method instanceof Mixed mixed) {
+            return searched(mixed.nextBest(made), rules);
+        } else if (method instanceof Profiles profiles) {
+            return searched(profiles.nextBest(made), rules);
         } else {
             return plain(method, made, rules);
         }
@@ -95,8 +104,46 @@ class ProposalReasons {
                         why.next().isPresent() ? (Integer) why.next().getAsInt() : null,
                         why.next().isPresent() ? (Double) why.nextMean() : null,
                         why.isKeptFromNearer(),
+                        null,
+                        null,
                         null))
                 .toList();
+    }
+
+    private static List<StudentWhy> searched(List<NextBest> reasons, Rules rules) {
+        return reasons.stream()
+                .map(why -> new StudentWhy(
+                        why.student().value(),
+                        why.group(),
+                        rules.locked().containsKey(why.student()),
+                        null,
+                        null,
+                        why.next(),
+                        null,
+                        why.rise() < 0,
+                        why.inExchange().map(StudentId::value).orElse(null),
+                        Double.isFinite(why.rise()) ? (Double) Math.abs(why.rise()) : null,
+                        null))
+                .toList();
+    }
+
+    private List<GroupMean> means(Pool pool, ProposalAsked asked, Proposal.Groups made) {
+        if (asked.measures() == null || asked.method() == Method.COMPOSITE) {
+            return List.of();
+        }
+        List<GroupMean> means = new ArrayList<>();
+        for (BenchCommand.MeasureWeight each : asked.measures()) {
+            Map<StudentId, Double> values = Questions.counting(questions.values(pool, each.measureId()));
+            for (int g = 0; g < made.groups().size(); g++) {
+                int group = g;
+                made.groups().get(g).stream()
+                        .filter(values::containsKey)
+                        .mapToDouble(values::get)
+                        .average()
+                        .ifPresent(mean -> means.add(new GroupMean(group, each.measureId(), mean)));
+            }
+        }
+        return means;
     }
 
     private static void put(Map<StudentId, Double> values, List<Scored> scored, double sign) {
@@ -117,6 +164,8 @@ class ProposalReasons {
                         null,
                         null,
                         false,
+                        null,
+                        null,
                         choice));
             }
         }
@@ -141,6 +190,8 @@ class ProposalReasons {
                         why.next() == null ? null : last - why.next(),
                         why.nextMean(),
                         why.keptFromNearer(),
+                        why.inExchange(),
+                        why.rise(),
                         why.choice());
     }
 }

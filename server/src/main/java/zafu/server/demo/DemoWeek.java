@@ -37,12 +37,16 @@ final class DemoWeek {
         DemoPeople.takeFromSchoolSystem(teacher);
         clock.set(DemoFiller.at("2026-11-16T15:30"));
         bringIn("5-heron-2026-11-16.csv", "2026-11-16", classId);
+        clock.set(DemoFiller.at("2027-01-26T15:30"));
+        bringIn("5-heron-2027-01-26.csv", "2027-01-26", classId);
         clock.set(DemoFiller.at("2027-02-02T15:30"));
         bringIn("5-heron-2027-02-02.csv", "2027-02-02", classId);
         bringIn("5-heron-2027-02-05.csv", "2027-02-05", classId);
         teacher.get("/api/classes/" + classId + "/students")
                 .ok()
                 .forEach(student -> students.put(student.get("givenName").asString(), student));
+        clock.set(DemoFiller.at("2027-02-04T15:30"));
+        bringIn("5-heron-2027-02-04.csv", "2027-02-04", classId);
         DemoPeople people = new DemoPeople(port, teacher, students);
         people.setNeeds();
         clock.set(DemoFiller.at("2027-02-05T09:30"));

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -106,7 +107,7 @@ final class ClassTasks {
 
     /** Outcomes with the groups as they are. */
     Map<StudentId, Outcome> outcomes(TaskWithVersions task) {
-        return outcomes(task, Map.of());
+        return outcomes(task, Map.of(), running(task));
     }
 
     /**
@@ -116,6 +117,10 @@ final class ClassTasks {
      */
     Map<StudentId, Outcome> outcomesAfter(
             TaskWithVersions task, long arrangementId, Map<StudentId, Set<GroupId>> moved) {
+        return outcomes(task, membersAfter(arrangementId, moved), running(task));
+    }
+
+    private Map<GroupId, Set<StudentId>> membersAfter(long arrangementId, Map<StudentId, Set<GroupId>> moved) {
         Map<GroupId, Set<StudentId>> changed = new LinkedHashMap<>();
         for (GroupWithMembers group : groups) {
             if (group.arrangementId() == arrangementId) {
@@ -129,14 +134,24 @@ final class ClassTasks {
                 changed.put(group.id(), members);
             }
         }
-        return outcomes(task, changed);
+        return changed;
     }
 
-    private Map<StudentId, Outcome> outcomes(TaskWithVersions task, Map<GroupId, Set<StudentId>> instead) {
+    /** Students whom the groups as they would be give another version than the groups as they are, tries aside. */
+    Set<StudentId> givenOtherwise(TaskWithVersions task, long arrangementId, Map<StudentId, Set<GroupId>> moved) {
+        Map<StudentId, Outcome> before = outcomes(task, Map.of(), Map.of());
+        Map<StudentId, Outcome> after = outcomes(task, membersAfter(arrangementId, moved), Map.of());
+        return moved.keySet().stream()
+                .filter(student -> !Objects.equals(before.get(student), after.get(student)))
+                .collect(Collectors.toSet());
+    }
+
+    private Map<StudentId, Outcome> outcomes(
+            TaskWithVersions task, Map<GroupId, Set<StudentId>> instead, Map<StudentId, VersionId> pinned) {
         Map<GroupId, Set<StudentId>> members = new LinkedHashMap<>();
         groups.forEach(group -> members.put(group.id(), instead.getOrDefault(group.id(), group.members())));
         List<Targets> targets = task.versions().stream().map(task::targetsOf).toList();
-        return new WhoGetsWhat(members, targets, running(task)).resolve(new ArrayList<>(students.keySet()));
+        return new WhoGetsWhat(members, targets, pinned).resolve(new ArrayList<>(students.keySet()));
     }
 
     private Map<StudentId, VersionId> running(TaskWithVersions task) {

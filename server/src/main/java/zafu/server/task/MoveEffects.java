@@ -3,7 +3,6 @@ package zafu.server.task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,24 +51,11 @@ class MoveEffects {
             Bench.Foreseen foreseen) {
         Map<StudentId, Outcome> before = loaded.outcomes(task);
         Map<StudentId, Outcome> after = loaded.outcomesAfter(task, arrangementId, foreseen.groups());
-        for (StudentId student : foreseen.groups().keySet()) {
-            Optional<MoveEffect> effect =
-                    MoveEffect.of(before.get(student), after.get(student), loaded.hasStarted(task, student));
-            // Started work that would stay the same anyway is no news.
-            boolean news = effect.isPresent()
-                    && !(effect.get() instanceof MoveEffect.KeepsStarted
-                            && sameEitherWay(loaded, task, student, after));
-            if (news) {
-                effects.add(shown(effect.get(), loaded, task, student));
-            }
+        // Started work that would stay the same anyway is no news.
+        for (StudentId student : loaded.givenOtherwise(task, arrangementId, foreseen.groups())) {
+            MoveEffect.of(before.get(student), after.get(student), loaded.hasStarted(task, student))
+                    .ifPresent(effect -> effects.add(shown(effect, loaded, task, student)));
         }
-    }
-
-    private static boolean sameEitherWay(
-            ClassTasks loaded, TaskWithVersions task, StudentId student, Map<StudentId, Outcome> after) {
-        return task.versions().size() == 1
-                && after.get(student).given().isPresent()
-                && loaded.hasStarted(task, student);
     }
 
     private static Effect shown(MoveEffect effect, ClassTasks loaded, TaskWithVersions task, StudentId student) {
