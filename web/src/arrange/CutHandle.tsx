@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { type KeyboardEvent, type PointerEvent, useState } from "react";
 import type { Schemas } from "../api/client";
+import { scoreText } from "../shell/score";
 import { type Scale, valueAt, xOf } from "./geometry";
 import { words } from "./words";
 
@@ -89,7 +90,7 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
         }}
       >
         {/* Between two levels a number would say nothing. */}
-        {bench.measure.levels.length > 0 ? "|" : value}
+        {bench.measure.levels.length > 0 ? "|" : scoreText(value, bench.measure)}
       </Box>
     </Box>
   );

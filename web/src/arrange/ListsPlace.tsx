@@ -12,7 +12,7 @@ import { privateListQuery, wallListQuery } from "../api/queries";
 import { Card, PlaceHead } from "../shell/Card";
 import { day } from "../shell/dates";
 import { plural } from "../shell/plural";
-import { scoreText } from "../shell/score";
+import { rangeText, scoreText } from "../shell/score";
 import { Waiting } from "../shell/Waiting";
 import { words } from "./words";
 
@@ -180,7 +180,7 @@ function PrivateGroup({ group, measure, wanted }: GroupProps) {
       words.studentsSay(group.studentName),
     wanted.figures &&
       group.median !== undefined &&
-      `${words.median} ${scoreText(group.median, measure)}, ${scoreText(group.lowest ?? 0, measure)}–${scoreText(group.highest ?? 0, measure)}`,
+      `${words.median} ${scoreText(group.median, measure)}, ${rangeText(group.lowest ?? 0, group.highest ?? 0, measure)}`,
     group.leads.length > 0 && words.withAdults(group.leads.join(", ")),
   ].filter(Boolean);
   return (

@@ -46,6 +46,8 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
         sx={{ position: "relative", height: HEIGHT }}
       >
         <Axes left={LEFT} bottom={BOTTOM} />
+        <Tick sx={{ left: LEFT + 6, top: 0 }}>{words.scatter.up(second.measure.name)}</Tick>
+        <Tick sx={{ right: 0, bottom: BOTTOM + 2 }}>{words.scatter.across(bench.measure.name)}</Tick>
         {ticks(across).map((tick) => (
           <Tick key={tick} sx={{ left: xAt(tick), bottom: 0, transform: "translateX(-50%)" }}>
             {scoreText(tick, bench.measure)}

@@ -4,7 +4,7 @@ import type { Schemas } from "../api/client";
 import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { groupColour } from "../shell/groupLook";
-import { scoreText } from "../shell/score";
+import { rangeText, scoreText } from "../shell/score";
 import { GroupNote } from "./GroupNote";
 import { StudentLine } from "./StudentLine";
 import { TrayMenu } from "./TrayMenu";
@@ -123,8 +123,8 @@ function Figures({ bench, group }: { bench: Schemas["BenchView"]; group: Schemas
         words.noScores
       ) : (
         <>
-          {words.median} <b>{scoreText(group.median, measure)}</b> · {scoreText(group.lowest ?? 0, measure)}–
-          {scoreText(group.highest ?? 0, measure)}
+          {words.median} <b>{scoreText(group.median, measure)}</b> ·{" "}
+          {rangeText(group.lowest ?? 0, group.highest ?? 0, measure)}
           {measure.levels.length === 0 && (
             <Box>
               {words.mean} {scoreText(Math.round((group.mean ?? 0) * 10) / 10, measure)} · {words.deviation}{" "}

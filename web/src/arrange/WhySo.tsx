@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
+import { measuresQuery } from "../api/queries";
 import { useFocus } from "../shell/focus";
 import { words } from "./words";
 
@@ -49,15 +50,52 @@ export function WhySo({ bench, asked }: Props) {
               {words.why.rule(rule, rule.students.map((id) => names.get(id)).join(" and "), asked.method)}
             </Box>
           ))}
+          <GroupMeans means={reasons.means} />
+          {reasons.means.length > 0 && <Box>{words.why.nextBest(asked.method)}</Box>}
           <Box component="ul" sx={{ columns: { sm: 2 }, m: 0, pl: 2 }}>
             {inOrder(reasons.students).map((why) => (
               <li key={why.id}>
                 <b>{names.get(why.id)}</b> {words.why.student(why, bench.measure.decimals)}
+                {why.value === undefined &&
+                  why.next !== undefined &&
+                  words.why.otherwise(why, names.get(why.inExchange ?? 0))}
               </li>
             ))}
           </Box>
         </Box>
       )}
+    </Box>
+  );
+}
+
+/** How alike the groups came out: the mean of each measure in each of them. */
+function GroupMeans({ means }: { means: Schemas["GroupMean"][] }) {
+  const measures = useQuery(measuresQuery).data ?? [];
+  const groups = [...new Set(means.map((each) => each.group))];
+  const columns = measures.filter((each) => means.some((mean) => mean.measureId === each.id));
+  if (groups.length === 0) {
+    return null;
+  }
+  return (
+    <Box
+      component="table"
+      sx={{ borderSpacing: 0, width: "fit-content", "& th, & td": { pr: 3, textAlign: "left" } }}
+    >
+      <tbody>
+        {groups.map((group) => (
+          <tr key={group}>
+            <th scope="row">{words.why.group(group + 1)}</th>
+            {columns.map((column) => {
+              const found = means.find((each) => each.group === group && each.measureId === column.id);
+              return (
+                <td key={column.id}>
+                  {column.name} {found && words.why.mean(found.mean)}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
     </Box>
   );
 }

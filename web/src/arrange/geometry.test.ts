@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { scaleFor, stack, ticks, valueAt, xOf } from "./geometry";
+import { placeLabels, scaleFor, stack, ticks, valueAt, xOf } from "./geometry";
 
 describe("stack", () => {
   it("lets no two tokens of a row touch", () => {
@@ -51,5 +51,42 @@ describe("the scale", () => {
   it("is written in round numbers inside it", () => {
     expect(ticks({ from: 362, to: 918 })).toEqual([400, 500, 600, 700, 800, 900]);
     expect(ticks({ from: 0.2, to: 1.1 })).toEqual([0.2, 0.4, 0.6, 0.8, 1]);
+  });
+});
+
+describe("names beside the dots of a scatter", () => {
+  const dots = Array.from({ length: 40 }, (_, i) => ({
+    id: i,
+    x: 30 + ((i * 53) % 400),
+    y: 20 + ((i * 31) % 220),
+    width: 40,
+  }));
+  const placed = placeLabels(dots, 480);
+  const areas = dots.flatMap((dot) => {
+    const label = placed.get(dot.id)?.label;
+    return label ? [{ left: dot.x + label.dx, top: dot.y + label.dy, right: dot.x + label.dx + 40 }] : [];
+  });
+
+  it("keeps every dot, and names most of them", () => {
+    expect(placed.size).toBe(40);
+    expect(areas.length).toBeGreaterThan(25);
+  });
+
+  it("lets no name cover another or leave the picture", () => {
+    for (const [i, one] of areas.entries()) {
+      expect(one.left).toBeGreaterThanOrEqual(0);
+      expect(one.right).toBeLessThanOrEqual(480);
+      for (const other of areas.slice(i + 1)) {
+        const apart =
+          one.right <= other.left || other.right <= one.left || Math.abs(one.top - other.top) >= 14;
+        expect(apart).toBe(true);
+      }
+    }
+  });
+
+  it("leaves a name out where there is no room", () => {
+    const same = Array.from({ length: 9 }, (_, i) => ({ id: i, x: 100, y: 100, width: 60 }));
+    const named = [...placeLabels(same, 200).values()].filter((each) => each.label);
+    expect(named.length).toBeLessThan(9);
   });
 });

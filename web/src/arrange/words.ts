@@ -82,7 +82,7 @@ export const words = {
   keys: { place: "place", move: "move", lock: "lock", merge: "merge", undo: "undo" },
   mean: "mean",
   deviation: "SD",
-  belowBands: "below",
+  belowBands: "no band",
   needs: (count: number) => (count === 1 ? "1 with needs" : `${count} with needs`),
   withAdults: (names: string) => `with ${names}`,
   studentsSay: (name: string) => `students say ${name}`,
@@ -169,6 +169,18 @@ export const words = {
         ? `${what} raises ${words.why.smallIs[method] ?? words.why.spread} by ${percent(rule.share)}.`
         : `${what} costs nothing.`;
     },
+    group: (place: number) => `Group ${place}`,
+    mean: (mean: number) => `mean ${mean.toFixed(Math.abs(mean) < 10 ? 2 : 1)}`,
+    /** The next best place of a student in groups that were searched for. */
+    otherwise: (why: Schemas["StudentWhy"], other: string | undefined) => {
+      const change = other === undefined ? "another group" : `the place of ${other}`;
+      if (why.keptFromNearer) {
+        return `${change} would be better, a rule forbids it`;
+      }
+      return why.rise === undefined ? change : `${change}, ${times(why.rise)}`;
+    },
+    nextBest: (method: Schemas["BenchView"]["method"]) =>
+      `The next best place of each student, and what it would do to ${words.why.smallIs[method] ?? words.why.spread}:`,
     student: (why: Schemas["StudentWhy"], decimals: number) => {
       const parts: string[] = [];
       if (why.locked) {
@@ -309,6 +321,8 @@ export const words = {
     beside: "Second measure",
     none: "none",
     label: (across: string, up: string) => `${across} across, ${up} upwards`,
+    up: (measure: string) => `↑ ${measure}`,
+    across: (measure: string) => `${measure} →`,
     missing: (count: number) => `${plural(count, "student")} without both are not drawn.`,
   },
   effects: {
@@ -330,6 +344,11 @@ export const words = {
     unlocked: (count: number) => `${plural(count, "student")} unlocked.`,
   },
 };
+
+/** How many times as much it becomes, or for little by which share. */
+function times(rise: number): string {
+  return rise < 1 ? `+ ${percent(rise)}` : `× ${(1 + rise).toFixed(1)}`;
+}
 
 function percent(share: number): string {
   return share < 0.005 ? "under 1 %" : `${Math.round(share * 100)} %`;

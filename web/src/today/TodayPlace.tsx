@@ -53,7 +53,7 @@ function Moves({ news }: { news: Schemas["ForArrangement"] }) {
   const undo = () => step.take({ kind: "UNDO" });
   return (
     <Card component="section" sx={{ p: 2 }}>
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+      <Box sx={{ display: "flex", alignItems: "center", gap: 1, mb: 1 }}>
         <Heading>{words.moves(news.name)}</Heading>
         <Button size="small" component={Link} to={`/classes/${classId}/arrange/${news.id}`}>
           {words.lookAtBench}

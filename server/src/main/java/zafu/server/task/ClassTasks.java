@@ -143,7 +143,7 @@ final class ClassTasks {
         Map<StudentId, Outcome> after = outcomes(task, membersAfter(arrangementId, moved), Map.of());
         return moved.keySet().stream()
                 .filter(student -> !Objects.equals(before.get(student), after.get(student)))
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private Map<StudentId, Outcome> outcomes(
