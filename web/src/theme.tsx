@@ -112,6 +112,15 @@ export const theme = createTheme({
     MuiFormLabel: {
       styleOverrides: { root: { color: "var(--z-soft)", "&.Mui-focused": { color: "var(--z-aubergine)" } } },
     },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          color: "var(--z-ink)",
+          textTransform: "none",
+          "&.Mui-selected": { backgroundColor: "var(--z-ownWash)", color: "var(--z-ink)" },
+        },
+      },
+    },
     MuiTooltip: {
       styleOverrides: {
         tooltip: { background: "#2E1F38", color: "#FFFDF8", fontSize: 12.5, borderRadius: 8 },

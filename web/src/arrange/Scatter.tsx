@@ -41,7 +41,7 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
   return (
     <>
       <Box
-        role="img"
+        role="group"
         aria-label={words.scatter.label(bench.measure.name, second.measure.name)}
         sx={{ position: "relative", height: HEIGHT }}
       >

@@ -54,7 +54,7 @@ export function StudentLine({ student, measure, selection, groupId, alsoIn, move
       }}
     >
       <span>
-        {student.givenName}
+        <span>{student.givenName}</span>
         {student.homeClass && (
           <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12 }}>
             {" "}

@@ -82,6 +82,11 @@ class MethodsJourneyTest {
         methods.put(
                 "mixed, each like the class",
                 () -> both("Measures to go by", "Tideline reading scale", "Words per minute"));
+        methods.put("standing on a skill", () -> {
+            combobox("Skill").click();
+            option("Recipe ratio tables");
+            assertThat(teacher.region("What you would get")).containsText("Practising");
+        });
         methods.put("shared needs", () -> {});
         methods.put("by lot", () -> teacher.button("Draw again").click());
         methods.put("what students chose", () -> {

@@ -3,6 +3,8 @@ package zafu.e2e;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -55,6 +57,13 @@ final class RunningZafu {
     String address() {
         return "http://localhost:"
                 + ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    /** Sets the clock of the school to a local time of the demo's town. */
+    void itIs(String local) {
+        clock().set(LocalDateTime.parse(local)
+                .atZone(ZoneId.of("America/Halifax"))
+                .toInstant());
     }
 
     TravellingClock clock() {
