@@ -156,6 +156,8 @@ function NewArrangement({ onClose }: { onClose: () => void }) {
             defaultValue={dayjs(now).add(6, "week").format("YYYY-MM-DD")}
           />
           <TextField
+            // Chosen beforehand also where the measures come in after the dialog has opened.
+            key={measures[0]?.id}
             name="measureId"
             select
             label={words.measure}

@@ -102,7 +102,7 @@ function rounded(value: number, { levels, decimals }: Schemas["MeasureCard"]): n
   return levels.length > 0 ? Math.floor(value) + 0.5 : Math.round(value * digit) / digit;
 }
 
-/** A cut one student further in the direction of an arrow key: halfway to the student after. */
+/** A cut one student further in the direction of an arrow key: halfway to the student after. Whom no cut moves is passed over. */
 function nextCut(bench: Schemas["BenchView"], cut: Schemas["CutShown"], key: string): number | undefined {
   const toRight = key === "ArrowRight";
   if (!toRight && key !== "ArrowLeft") {
@@ -111,7 +111,9 @@ function nextCut(bench: Schemas["BenchView"], cut: Schemas["CutShown"], key: str
   const both = [cut.lowerGroupId, cut.upperGroupId];
   const values = [
     ...new Set(
-      bench.students.filter((each) => both.includes(each.groupId ?? 0)).flatMap((each) => each.value ?? []),
+      bench.students
+        .filter((each) => both.includes(each.groupId ?? 0) && !each.locked)
+        .flatMap((each) => each.value ?? []),
     ),
   ].sort((a, b) => a - b);
   const up = toRight !== bench.measure.lowerIsBetter;
