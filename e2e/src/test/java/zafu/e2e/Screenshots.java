@@ -1,6 +1,7 @@
 package zafu.e2e;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
@@ -78,7 +79,75 @@ final class Screenshots {
             window.link("Progress").click();
             window.text("median").first().waitFor();
             window.picture(folder.resolve("progress.png"));
+            mixed(window);
+            newScores(window);
         }
+    }
+
+    private void mixed(Window window) {
+        window.go("/classes/1/arrange/2");
+        window.button("Start again from…").click();
+        choose(window, "How", "mixed, each like the class");
+        choose(window, "Measures to go by", "Tideline reading scale", "Ratio and scale");
+        window.page().keyboard().press("Escape");
+        window.button("Why so?").click();
+        window.text("The next best place").waitFor();
+        window.picture(folder.resolve("mixed.png"));
+        window.button("Take these groups").click();
+        window.text("↑ Ratio and scale").waitFor();
+        window.text("New groups taken.").waitFor(Window.GONE);
+        window.picture(folder.resolve("scatter.png"));
+    }
+
+    private void newScores(Window window) {
+        window.go("/classes/1/scores");
+        window.field("Day").fill("2027-02-09");
+        type(window, "Kofi Asterly", "900");
+        type(window, "Odin Vale", "598");
+        type(window, "Soren Dray", "700");
+        window.go("/classes/1/today");
+        window.button("Move Kofi").waitFor();
+        window.picture(folder.resolve("today.png"));
+        window.go("/classes/1/arrange/1");
+        window.region("New scores say").waitFor();
+        window.picture(folder.resolve("regroup.png"));
+        window.button("Move all 3").click();
+        window.button("Do it").click();
+        window.text("3 students moved").waitFor();
+        window.button("Compare").click();
+        window.page()
+                .getByRole(AriaRole.MENUITEM)
+                .filter(new Locator.FilterOptions().setHasText("this one"))
+                .click();
+        window.text("3 moved").first().waitFor();
+        window.text("3 students moved").waitFor(Window.GONE);
+        window.picture(folder.resolve("compare.png"));
+        window.go("/classes/1/arrange/1/lists");
+        window.region("Group 1").waitFor();
+        window.picture(folder.resolve("wall-list.png"));
+    }
+
+    private static void choose(Window window, String label, String... options) {
+        window.page()
+                .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label))
+                .click();
+        for (String option : options) {
+            window.page()
+                    .getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions().setName(option).setExact(true))
+                    .click();
+        }
+    }
+
+    private static void type(Window window, String student, String score) {
+        Locator cell = window.field("Tideline reading scale of " + student);
+        cell.fill(score);
+        window.page()
+                .waitForResponse(
+                        answer -> answer.url().contains("/score-sheet")
+                                && answer.request().method().equals("PUT"),
+                        () -> cell.press("Enter"));
     }
 
     private void ofStudent() {

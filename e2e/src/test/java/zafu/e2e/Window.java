@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,9 @@ final class Window implements AutoCloseable {
             "--disable-sync");
     /** How long a state is waited for; long, because machines are shared and noisy, and nothing waits once it is there. */
     private static final double PATIENCE_MS = 20_000;
+
+    /** To wait until something is no longer there. */
+    static final Locator.WaitForOptions GONE = new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED);
 
     private static Browser browser;
 
