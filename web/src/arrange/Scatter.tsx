@@ -20,6 +20,8 @@ interface Props {
 const HEIGHT = 300;
 const LEFT = 46;
 const BOTTOM = 26;
+/** Where the name of the upward measure stands. */
+const TOP = 22;
 
 /** Students by two measures at once: the line's measure across, the second one upwards. Better is right and up. */
 export function Scatter({ bench, secondId, selection, width }: Props) {
@@ -33,7 +35,7 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
   const plotWidth = width - LEFT;
   const plotHeight = HEIGHT - BOTTOM;
   const xAt = (value: number) => LEFT + xOf(value, across, plotWidth, bench.measure.lowerIsBetter);
-  const yAt = (value: number) => plotHeight - xOf(value, up, plotHeight, second.measure.lowerIsBetter);
+  const yAt = (value: number) => plotHeight - xOf(value, up, plotHeight - TOP, second.measure.lowerIsBetter);
   const placed = placeLabels(
     dots.map((each) => ({ id: each.id, x: xAt(each.x), y: yAt(each.y), width: labelWidth(each.name) })),
     width,

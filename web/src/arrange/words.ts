@@ -82,7 +82,7 @@ export const words = {
   keys: { place: "place", move: "move", lock: "lock", merge: "merge", undo: "undo" },
   mean: "mean",
   deviation: "SD",
-  belowBands: "no band",
+  belowBands: "in no band",
   needs: (count: number) => (count === 1 ? "1 with needs" : `${count} with needs`),
   withAdults: (names: string) => `with ${names}`,
   studentsSay: (name: string) => `students say ${name}`,
