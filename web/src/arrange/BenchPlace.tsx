@@ -71,7 +71,8 @@ function Bench({ bench }: { bench: Schemas["BenchView"] }) {
         onCommand={onCommand}
         onStart={() => setStarting(bench.suggestedGroups ?? bench.groups.length)}
       />
-      <Box sx={{ display: "flex", gap: 1.5, mb: 1.25 }}>
+      <Remarks details={bench.details} />
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mb: 1.25 }}>
         <ScoreLine
           bench={bench}
           selection={selection}
@@ -133,6 +134,15 @@ function BenchHead({ bench, comparison, onCommand, onStart }: HeadProps) {
         {words.use}
       </Button>
     </PlaceHead>
+  );
+}
+
+/** What it is for, and the teacher's own note for all groups; the note is not for the class to see. */
+function Remarks({ details }: { details: Schemas["BenchView"]["details"] }) {
+  const { projector } = useFocus();
+  const shown = [details.purpose, details.description, projector ? "" : details.note].filter(Boolean);
+  return shown.length === 0 ? null : (
+    <Box sx={{ color: "var(--z-soft)", mb: 1, whiteSpace: "pre-line" }}>{shown.join(" · ")}</Box>
   );
 }
 

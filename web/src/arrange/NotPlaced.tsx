@@ -56,7 +56,7 @@ export function NotPlaced({ bench, students, selection, comparison, faded, onCom
             bgcolor: "var(--z-card)",
             px: 1,
             py: 0.75,
-            "& button": { borderTop: 0 },
+            "&& [data-student]": { borderTop: 0 },
           }}
         >
           <StudentLine

@@ -49,7 +49,6 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
       >
         <Axes left={LEFT} bottom={BOTTOM} />
         <Tick sx={{ left: LEFT + 6, top: 0 }}>{words.scatter.up(second.measure.name)}</Tick>
-        <Tick sx={{ right: 0, bottom: BOTTOM + 2 }}>{words.scatter.across(bench.measure.name)}</Tick>
         {ticks(across).map((tick) => (
           <Tick key={tick} sx={{ left: xAt(tick), bottom: 0, transform: "translateX(-50%)" }}>
             {scoreText(tick, bench.measure)}
@@ -65,11 +64,12 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
         ))}
         <Dots bench={bench} dots={dots} placed={placed} selection={selection} />
       </Box>
-      {dots.length < bench.students.length && (
-        <Box sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
-          {words.scatter.missing(bench.students.length - dots.length)}
+      <Box sx={{ display: "flex", fontSize: 12.5, color: "var(--z-soft)" }}>
+        <Box sx={{ flex: 1 }}>
+          {dots.length < bench.students.length && words.scatter.missing(bench.students.length - dots.length)}
         </Box>
-      )}
+        {words.scatter.across(bench.measure.name)}
+      </Box>
     </>
   );
 }
@@ -155,9 +155,9 @@ function Dots({ bench, dots, placed, selection }: DotsProps) {
             sx={{
               position: "absolute",
               left: place.label.dx + 5,
-              top: place.label.dy - 4,
+              top: place.label.dy + 5,
               fontSize: 12,
-              lineHeight: "16px",
+              lineHeight: "14px",
               color: colour,
               fontWeight: chosen ? 700 : 400,
               whiteSpace: "nowrap",

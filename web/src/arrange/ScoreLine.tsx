@@ -34,8 +34,12 @@ export function ScoreLine({ bench, selection, onCut }: Props) {
     .sort()
     .at(-1);
   return (
-    <Card component="section" aria-label={words.line} sx={{ flex: 1, minWidth: 0, px: 2, py: 1.25 }}>
-      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
+    <Card
+      component="section"
+      aria-label={words.line}
+      sx={{ flex: "1 1 460px", minWidth: 0, px: 2, py: 1.25 }}
+    >
+      <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1 }}>
         <Box component="h2" sx={{ fontSize: 14 }}>
           {bench.measure.name}
         </Box>

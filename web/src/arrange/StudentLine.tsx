@@ -1,6 +1,5 @@
 import { useDraggable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
-import { styled } from "@mui/material/styles";
 import Tooltip from "@mui/material/Tooltip";
 import { memo } from "react";
 import type { Schemas } from "../api/client";
@@ -21,23 +20,28 @@ interface Props {
   movedFrom?: string[];
 }
 
-/** Plain CSS: while somebody is dragged all lines are told, and must cost next to nothing. */
-const Line = styled("button")({
-  display: "flex",
-  alignItems: "center",
-  width: "100%",
-  minHeight: 25,
-  padding: "0 4px",
-  border: 0,
-  borderTop: "1px solid var(--z-line)",
-  background: "transparent",
-  font: "inherit",
-  color: "inherit",
-  textAlign: "left",
-  cursor: "grab",
-  "&[aria-pressed=true]": { background: "var(--z-saffronWash)" },
-  "&[data-dragging=true]": { opacity: 0.4 },
-});
+/**
+ * How the lines look, said once for all of them: while somebody is dragged every line is told, and must cost next to
+ * nothing.
+ */
+export const studentLines = {
+  "& [data-student]": {
+    display: "flex",
+    alignItems: "center",
+    width: "100%",
+    minHeight: 25,
+    padding: "0 4px",
+    border: 0,
+    borderTop: "1px solid var(--z-line)",
+    background: "transparent",
+    font: "inherit",
+    color: "inherit",
+    textAlign: "left",
+    cursor: "grab",
+  },
+  "& [data-student][aria-pressed=true]": { background: "var(--z-saffronWash)" },
+  "& [data-student][data-dragging=true]": { opacity: 0.4 },
+} as const;
 
 /** A student in a tray: name, marks and score; to be selected, dragged, or moved by key. */
 export function StudentLine(props: Props) {
@@ -47,7 +51,7 @@ export function StudentLine(props: Props) {
     data: { student: student.id },
   });
   return (
-    <Line
+    <button
       type="button"
       ref={setNodeRef}
       {...listeners}
@@ -62,7 +66,7 @@ export function StudentLine(props: Props) {
         alsoIn={props.alsoIn?.join(", ") ?? ""}
         movedFrom={props.movedFrom && words.comparing.from(props.movedFrom)}
       />
-    </Line>
+    </button>
   );
 }
 

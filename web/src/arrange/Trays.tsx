@@ -3,6 +3,7 @@ import { useMemo } from "react";
 import type { Schemas } from "../api/client";
 import { useFocus } from "../shell/focus";
 import { NotPlaced } from "./NotPlaced";
+import { studentLines } from "./StudentLine";
 import { Tray } from "./Tray";
 import type { Command } from "./useBenchStep";
 import type { Comparison } from "./useComparison";
@@ -22,6 +23,7 @@ export function Trays({ bench, selection, comparison, onCommand }: Props) {
   return (
     <Box
       sx={{
+        ...studentLines,
         display: "grid",
         gridTemplateColumns: "170px repeat(auto-fit, minmax(210px, 1fr))",
         gridAutoRows: "minmax(380px, auto)",

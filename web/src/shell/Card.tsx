@@ -35,7 +35,10 @@ export function PlaceHead({
       </Box>
       {about && <Box sx={{ color: "var(--z-soft)" }}>{about}</Box>}
       {between}
-      <Box className="no-print" sx={{ marginLeft: "auto", display: "flex", alignItems: "center", gap: 1.25 }}>
+      <Box
+        className="no-print"
+        sx={{ marginLeft: "auto", display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1.25 }}
+      >
         {children}
       </Box>
     </Box>

@@ -243,10 +243,12 @@ class BenchJourneyTest {
         open(arrangement);
         menu("More", "Details…");
         dialog().getByLabel("Description").fill("Tide tables, in pairs");
+        dialog().getByLabel("Note for all groups, for yourself").fill("Boots on Thursday");
         dialog().getByLabel("A student may be in several groups").check();
         Accessibility.check(teacher.page());
         teacher.button("Save").click();
         assertThat(dialog()).hasCount(0);
+        assertThat(teacher.text("Tide tables, in pairs · Boots on Thursday")).isVisible();
         student("Sheet Bend", "S3").click();
         menu("More for Reef", "Add 1 selected student here too");
         assertThat(student("Reef", "S3")).containsText("also in Sheet Bend");

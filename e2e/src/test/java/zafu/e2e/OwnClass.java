@@ -19,8 +19,9 @@ final class OwnClass {
         this.zafu = zafu;
         teacher = signedIn("ottoline");
         StringBuilder list = new StringBuilder("Name,Tideline reading scale,Ratio and scale\n");
+        int step = Math.min(10, 1000 / students);
         for (int i = 1; i <= students; i++) {
-            list.append("S%d Test,%d,%d%n".formatted(i, 90 + 10 * i, 60 - i * 50 / students));
+            list.append("S%d Test,%d,%d%n".formatted(i, 100 + step * (i - 1), 60 - i * 50 / students));
         }
         Map<String, Object> wanted = new LinkedHashMap<>(Map.of("className", name, "grade", 5, "pasted", false));
         wanted.put("takenOn", "2027-02-02");

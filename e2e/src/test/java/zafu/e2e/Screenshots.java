@@ -95,7 +95,7 @@ final class Screenshots {
         window.picture(folder.resolve("mixed.png"));
         window.button("Take these groups").click();
         window.text("↑ Ratio and scale").waitFor();
-        window.text("New groups taken.").waitFor(Window.GONE);
+        window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
         window.picture(folder.resolve("scatter.png"));
     }
 
@@ -120,7 +120,7 @@ final class Screenshots {
                 .filter(new Locator.FilterOptions().setHasText("this one"))
                 .click();
         window.text("3 moved").first().waitFor();
-        window.text("3 students moved").waitFor(Window.GONE);
+        window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
         window.picture(folder.resolve("compare.png"));
         window.go("/classes/1/arrange/1/lists");
         window.region("Group 1").waitFor();
