@@ -92,10 +92,7 @@ class ArrangementCareTest extends ServerTest {
         other.handOut(task, true).ok();
         assertThat(other.signedIn(2).get("/api/my/work").ok().get("cards")).hasSize(1);
         assertThat(other.signedIn(1).get("/api/my/work").ok().get("cards")).isEmpty();
-        long idris = idris(own);
-        own.teacher
-                .put("/api/classes/" + other.id + "/adults/" + idris, Map.of("role", "CO_TEACHER"))
-                .done();
+        other.shareWith("Idris", "CO_TEACHER");
         HttpCaller colleague = nobody().signInAdult("idris", "salt-marsh-5");
         assertThat(colleague.get(path(arrangement)).status()).isEqualTo(404);
         assertThat(colleague.get("/api/classes/" + other.id + "/arrangements").ok())
@@ -104,18 +101,6 @@ class ArrangementCareTest extends ServerTest {
         HttpCaller.Answer refused = own.teacher.put(path(arrangement), without);
         assertThat(refused.body().get("detail").asString())
                 .isEqualTo("S2 of that class are in groups here. Take them out first.");
-    }
-
-    private static long idris(TestClass own) {
-        return own.teacher
-                .get("/api/adults")
-                .ok()
-                .valueStream()
-                .filter(each -> each.get("displayName").asString().startsWith("Idris"))
-                .findFirst()
-                .orElseThrow()
-                .get("id")
-                .asLong();
     }
 
     @Test

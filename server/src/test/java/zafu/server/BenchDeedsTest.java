@@ -153,18 +153,7 @@ class BenchDeedsTest extends ServerTest {
         TestClass own = newClass("clash", 6);
         long arrangement = own.arrange(2);
         List<Long> groups = own.groups(arrangement);
-        long idris = own.teacher
-                .get("/api/adults")
-                .ok()
-                .valueStream()
-                .filter(each -> each.get("displayName").asString().startsWith("Idris"))
-                .findFirst()
-                .orElseThrow()
-                .get("id")
-                .asLong();
-        own.teacher
-                .put("/api/classes/" + own.id + "/adults/" + idris, Map.of("role", "CO_TEACHER"))
-                .done();
+        own.shareWith("Idris", "CO_TEACHER");
         HttpCaller colleague = nobody().signInAdult("idris", "salt-marsh-5");
         long seen = own.bench(arrangement).get("revision").asLong();
         colleague.post(steps(arrangement), place(own, 1, groups.get(1), seen)).ok();

@@ -126,18 +126,7 @@ class NeedsInWorkTest extends ServerTest {
     }
 
     private HttpCaller viewerOf(TestClass own) {
-        long idris = own.teacher
-                .get("/api/adults")
-                .ok()
-                .valueStream()
-                .filter(each -> each.get("displayName").asString().startsWith("Idris"))
-                .findFirst()
-                .orElseThrow()
-                .get("id")
-                .asLong();
-        own.teacher
-                .put("/api/classes/" + own.id + "/adults/" + idris, Map.of("role", "VIEWER"))
-                .done();
+        own.shareWith("Idris", "VIEWER");
         return nobody().signInAdult("idris", "salt-marsh-5");
     }
 

@@ -212,18 +212,7 @@ class StudentsTest extends ServerTest {
         TestClass own = newClass("viewed", 1);
         own.grant(1, "EXTENDED_TIME", "2").ok();
         long task = own.draft(TestClass.forEveryone());
-        long idris = own.teacher
-                .get("/api/adults")
-                .ok()
-                .valueStream()
-                .filter(each -> each.get("displayName").asString().startsWith("Idris"))
-                .findFirst()
-                .orElseThrow()
-                .get("id")
-                .asLong();
-        own.teacher
-                .put("/api/classes/" + own.id + "/adults/" + idris, Map.of("role", "VIEWER"))
-                .done();
+        own.shareWith("Idris", "VIEWER");
         HttpCaller viewer = nobody().signInAdult("idris", "salt-marsh-5");
         JsonNode screen = viewer.get("/api/students?classId=" + own.id).ok();
         assertThat(screen.get("students").get(0).has("needs")).isFalse();

@@ -81,6 +81,20 @@ final class TestClass {
         return wanted;
     }
 
+    /** Gives the adult whose name begins so a role in the class. */
+    void shareWith(String name, String role) {
+        long adult = teacher.get("/api/adults")
+                .ok()
+                .valueStream()
+                .filter(each -> each.get("displayName").asString().startsWith(name))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asLong();
+        teacher.put("/api/classes/" + id + "/adults/" + adult, Map.of("role", role))
+                .done();
+    }
+
     /** The rows of the Students screen, narrowed by a query such as {@code text=S1&sort=name}. */
     JsonNode screen(String query) {
         return teacher.get("/api/students?classId=" + id + "&" + query).ok();

@@ -1,6 +1,7 @@
 package zafu.server.arrangement;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -88,7 +89,7 @@ class ArrangementCare {
         tell(arrangement, "arrangement.edited", arrangement.name);
     }
 
-    static void requireOrder(java.time.LocalDate beginsOn, java.time.LocalDate endsOn) {
+    static void requireOrder(LocalDate beginsOn, LocalDate endsOn) {
         if (endsOn.isBefore(beginsOn)) {
             throw Refusal.unusableField(
                     "ends-early",

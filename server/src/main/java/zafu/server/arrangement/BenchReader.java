@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.grouping.FitCurve;
@@ -21,6 +23,7 @@ import zafu.core.roster.StudentId;
 import zafu.core.schedule.TimeLimit.TimeNeeds;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
+import zafu.server.measure.Bands;
 import zafu.server.measure.Measures;
 import zafu.server.need.Needs;
 import zafu.server.roster.Roster;
@@ -201,28 +204,18 @@ class BenchReader {
         return granted.stream().anyMatch(each -> each.isInForceOn(school.today()));
     }
 
-    /** Rule 1: the band of a value is the number of cuts it reaches; lower-is-better measures compare mirrored. */
     private static List<BenchView.BandCount> bands(List<Double> values, Read read) {
-        if (read.bands().isEmpty() || values.isEmpty()) {
+        if (read.bands().isEmpty()) {
             return List.of();
         }
-        double sign = read.shown().sign();
-        int[] counts = new int[read.bands().size() + 1];
-        values.forEach(value -> counts[
-                (int) read.bands().stream()
-                        .filter(cut -> sign * cut.score() <= sign * value)
-                        .count()]++);
-        List<BenchView.BandCount> shown = new ArrayList<>();
-        List<Measures.BandCut> ascending = read.bands().stream()
-                .sorted((a, b) -> Double.compare(sign * a.score(), sign * b.score()))
+        Bands bands = new Bands(read.bands(), read.shown().scale().lowerIsBetter());
+        Map<Integer, Long> counts =
+                values.stream().collect(Collectors.groupingBy(bands::of, TreeMap::new, Collectors.counting()));
+        return counts.entrySet().stream()
+                .map(each -> new BenchView.BandCount(
+                        bands.nameOf(each.getKey()).orElse(null),
+                        each.getValue().intValue()))
                 .toList();
-        for (int band = 0; band < counts.length; band++) {
-            if (counts[band] > 0) {
-                shown.add(new BenchView.BandCount(
-                        band == 0 ? null : ascending.get(band - 1).name(), counts[band]));
-            }
-        }
-        return shown;
     }
 
     private static @Nullable Double orNull(OptionalDouble value) {

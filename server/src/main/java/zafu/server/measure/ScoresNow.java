@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.measure.CountingValue;
-import zafu.core.measure.Cuts;
 import zafu.core.measure.Observation;
 import zafu.core.measure.Season;
 
@@ -83,25 +82,20 @@ public class ScoresNow {
 
     private static Score score(
             Measure measure, CountingValue.Counts counts, List<MeasureCut> cuts, List<Observation> list) {
-        Integer band = cuts.isEmpty()
-                ? null
-                : new Cuts(cuts.stream().map(cut -> cut.score).toList(), measure.lowerIsBetter).bandOf(counts.value());
+        Bands bands = new Bands(
+                cuts.stream()
+                        .map(cut -> new Measures.BandCut(cut.score, cut.name))
+                        .toList(),
+                measure.lowerIsBetter);
+        Integer band = cuts.isEmpty() ? null : (Integer) bands.of(counts.value());
         return new Score(
                 measure.id,
                 counts.value(),
                 counts.takenOn(),
                 counts.stale(),
                 band,
-                band == null ? null : nameOf(band, cuts, measure.lowerIsBetter),
+                band == null ? null : bands.nameOf(band).orElse(LOWEST_BAND),
                 history(list));
-    }
-
-    /** On a lower-is-better measure the cuts ascend from the best band to the weakest. */
-    private static String nameOf(int band, List<MeasureCut> cuts, boolean lowerIsBetter) {
-        if (band == 0) {
-            return LOWEST_BAND;
-        }
-        return lowerIsBetter ? cuts.get(cuts.size() - band).name : cuts.get(band - 1).name;
     }
 
     private static List<Double> history(List<Observation> list) {
