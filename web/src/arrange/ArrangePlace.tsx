@@ -18,6 +18,7 @@ import { day } from "../shell/dates";
 import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { useNotice } from "../shell/Notice";
+import { PeriodFields } from "./PeriodFields";
 import { useMeasuresToChoose } from "./useMeasuresToChoose";
 import { words } from "./words";
 
@@ -130,7 +131,6 @@ function NewArrangement({ onClose }: { onClose: () => void }) {
       measureId: Number(field("measureId")),
     });
   };
-  const shrink = { inputLabel: { shrink: true } };
   return (
     <Dialog open onClose={onClose} aria-labelledby="new-arrangement">
       <form onSubmit={submit}>
@@ -139,21 +139,9 @@ function NewArrangement({ onClose }: { onClose: () => void }) {
           {measures.length === 0 && <Box sx={{ gridColumn: "span 2" }}>{words.noMeasure}</Box>}
           <TextField name="name" label={words.name} required autoFocus />
           <TextField name="subject" label={words.subject} required />
-          <TextField
-            name="beginsOn"
-            type="date"
-            label={words.from}
-            required
-            slotProps={shrink}
-            defaultValue={dayjs(now).format("YYYY-MM-DD")}
-          />
-          <TextField
-            name="endsOn"
-            type="date"
-            label={words.to}
-            required
-            slotProps={shrink}
-            defaultValue={dayjs(now).add(6, "week").format("YYYY-MM-DD")}
+          <PeriodFields
+            beginsOn={dayjs(now).format("YYYY-MM-DD")}
+            endsOn={dayjs(now).add(6, "week").format("YYYY-MM-DD")}
           />
           <TextField
             // Chosen beforehand also where the measures come in after the dialog has opened.

@@ -10,6 +10,7 @@ import type { FormEvent } from "react";
 import { useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { useNotice } from "../shell/Notice";
+import { PeriodFields } from "./PeriodFields";
 import { words } from "./words";
 
 /** Makes the next cycle of an arrangement, as long as this one and beginning when it ends. */
@@ -44,7 +45,6 @@ export function CopyDialog({ bench, onClose }: { bench: Schemas["BenchView"]; on
       endsOn: String(fields.get("endsOn")),
     });
   };
-  const shrink = { inputLabel: { shrink: true } };
   return (
     <Dialog open onClose={onClose} aria-labelledby="copy-title">
       <form onSubmit={submit}>
@@ -52,21 +52,9 @@ export function CopyDialog({ bench, onClose }: { bench: Schemas["BenchView"]; on
         <DialogContent sx={{ display: "grid", gap: 2, "&&": { pt: 1 } }}>
           {words.copy.about}
           <TextField name="name" label={words.name} required defaultValue={`${bench.name} 2`} autoFocus />
-          <TextField
-            name="beginsOn"
-            type="date"
-            label={words.from}
-            required
-            slotProps={shrink}
-            defaultValue={begins.format("YYYY-MM-DD")}
-          />
-          <TextField
-            name="endsOn"
-            type="date"
-            label={words.to}
-            required
-            slotProps={shrink}
-            defaultValue={begins.add(days, "day").format("YYYY-MM-DD")}
+          <PeriodFields
+            beginsOn={begins.format("YYYY-MM-DD")}
+            endsOn={begins.add(days, "day").format("YYYY-MM-DD")}
           />
         </DialogContent>
         <DialogActions>

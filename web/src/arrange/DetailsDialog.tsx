@@ -13,6 +13,7 @@ import { type FormEvent, useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
 import { useNotice } from "../shell/Notice";
+import { PeriodFields } from "./PeriodFields";
 import { words } from "./words";
 
 interface Props {
@@ -61,7 +62,6 @@ export function DetailsDialog({ bench, onClose }: Props) {
       version: bench.details.version,
     });
   };
-  const shrink = { inputLabel: { shrink: true } };
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="details-title">
       <form onSubmit={submit}>
@@ -76,22 +76,7 @@ export function DetailsDialog({ bench, onClose }: Props) {
             onInputChange={(_, text) => setPurpose(text)}
             renderInput={(params) => <TextField {...params} label={words.details.purpose} />}
           />
-          <TextField
-            name="beginsOn"
-            type="date"
-            label={words.from}
-            required
-            slotProps={shrink}
-            defaultValue={bench.beginsOn}
-          />
-          <TextField
-            name="endsOn"
-            type="date"
-            label={words.to}
-            required
-            slotProps={shrink}
-            defaultValue={bench.endsOn}
-          />
+          <PeriodFields beginsOn={bench.beginsOn} endsOn={bench.endsOn} />
           <FormControlLabel
             control={<Checkbox checked={overlap} onChange={(_, on) => setOverlap(on)} />}
             label={words.details.overlap}
