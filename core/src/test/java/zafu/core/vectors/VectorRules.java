@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +27,9 @@ import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Term;
 import zafu.core.schedule.TimeLimit;
+import zafu.core.skill.ReadyToTeach;
+import zafu.core.skill.Skill;
+import zafu.core.skill.SkillId;
 import zafu.core.skill.SkillStatus;
 import zafu.core.targeting.Outcome;
 import zafu.core.targeting.Targets;
@@ -51,10 +55,43 @@ final class VectorRules {
             Map.entry("who-gets-what", VectorRules::whoGetsWhat),
             Map.entry("teaching-days", VectorRules::teachingDays),
             Map.entry("extra-days", VectorRules::extraDays),
-            Map.entry("skill-status", VectorRules::skillStatus));
+            Map.entry("skill-status", VectorRules::skillStatus),
+            Map.entry("ready-to-teach", VectorRules::readyToTeach));
 
     /** Rules whose vectors are here already and whose computation is not built yet. */
-    static final Set<String> PENDING = Set.of("growth", "marks", "ready-to-teach", "terms");
+    static final Set<String> PENDING = Set.of("growth", "marks", "terms");
+
+    private static void readyToTeach(Fields given, Fields expect) {
+        List<Skill> skills = given.objects("skills").stream()
+                .map(each -> new Skill(
+                        skillId(each.get("id").asString()),
+                        each.get("id").asString(),
+                        each.number("place"),
+                        each.strings("prerequisites").stream()
+                                .map(VectorRules::skillId)
+                                .collect(Collectors.toSet())))
+                .toList();
+        Map<StudentId, Set<SkillId>> held = new TreeMap<>();
+        given.entries("held")
+                .forEach(each -> held.put(
+                        new StudentId(Long.parseLong(each.getKey().substring(1))),
+                        Fields.texts(each.getValue()).stream()
+                                .map(VectorRules::skillId)
+                                .collect(Collectors.toSet())));
+        List<ReadyToTeach.InGroup> ready = ReadyToTeach.of(skills, held);
+        List<Fields> expected = expect.objects("ready");
+        assertThat(ready.stream().map(each -> each.skill().name()).toList())
+                .isEqualTo(
+                        expected.stream().map(each -> each.get("id").asString()).toList());
+        for (int i = 0; i < ready.size(); i++) {
+            assertClose(ready.get(i).need(), expected.get(i).get("need").asDouble());
+            assertClose(ready.get(i).footing(), expected.get(i).get("footing").asDouble());
+        }
+    }
+
+    private static SkillId skillId(String name) {
+        return new SkillId(Long.parseLong(name.substring(1)));
+    }
 
     private static void suggestedGroups(Fields given, Fields expect) {
         Sizes sizes = new Sizes(given.number("smallest"), given.number("largest"));
