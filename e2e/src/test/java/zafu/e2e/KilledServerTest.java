@@ -83,7 +83,7 @@ class KilledServerTest {
             questions.add(Map.of("kind", "NUMERIC", "prompt", "Q" + i, "points", 1, "body", Map.of("value", i)));
         }
         List<Long> ids = new ArrayList<>();
-        teacher.post("/api/library/question-sets", Map.of("title", "Many", "questions", questions))
+        teacher.post("/api/library/items", Map.of("kind", "QUIZ", "title", "Many", "questions", questions))
                 .ok()
                 .get("questions")
                 .forEach(question -> ids.add(question.get("id").asLong()));

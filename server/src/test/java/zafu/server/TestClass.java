@@ -193,6 +193,8 @@ final class TestClass {
     /** Right answers: option 1, and the number 6. */
     private List<Long> questions() {
         Map<String, Object> set = Map.of(
+                "kind",
+                "QUIZ",
                 "title",
                 "Test questions",
                 "questions",
@@ -215,7 +217,7 @@ final class TestClass {
                                 1,
                                 "body",
                                 Map.of("value", 6, "tolerance", 0.5))));
-        return ids(teacher.post("/api/library/question-sets", set).ok().get("questions"));
+        return ids(teacher.post("/api/library/items", set).ok().get("questions"));
     }
 
     /** One thing done with many students: kind, then tag or class. */

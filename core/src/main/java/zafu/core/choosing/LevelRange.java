@@ -36,7 +36,7 @@ public record LevelRange(double low, double high) {
     }
 
     /** A power of ten, about a hundredth of the range, and never finer than the scale's decimals. */
-    static double step(NumericScale scale) {
+    public static double step(NumericScale scale) {
         double range = scale.highest() - scale.lowest();
         double plain = Math.pow(10, Math.floor(Math.log10(range / 100)));
         return Math.max(plain, Math.pow(10, -scale.decimals()));

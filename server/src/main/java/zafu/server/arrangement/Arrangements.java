@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
+import zafu.server.platform.Refusal;
 
 /** Who is in which group now, for the other features. Permission is theirs to check. */
 @Service
@@ -59,6 +60,39 @@ public class Arrangements {
                         group.name,
                         group.look,
                         members.getOrDefault(group.id, Set.of())))
+                .toList();
+    }
+
+    /** A group of an arrangement in use, and the class that looks after it. */
+    public record GroupOfClass(long id, long classId, long arrangementId, String name, Set<StudentId> members) {}
+
+    public GroupOfClass group(long groupId) {
+        ArrangementGroup group =
+                groups.findById(groupId).filter(found -> !found.removed).orElseThrow(() -> Refusal.notFound("group"));
+        Arrangement arrangement = arrangements
+                .findById(group.arrangementId)
+                .filter(found -> found.deletedAt == null)
+                .orElseThrow(() -> Refusal.notFound("group"));
+        Set<StudentId> members = new TreeSet<>();
+        memberships.findByArrangementIdInAndToAtIsNull(List.of(arrangement.id)).stream()
+                .filter(each -> each.groupId == groupId)
+                .forEach(each -> members.add(new StudentId(each.studentId)));
+        return new GroupOfClass(groupId, arrangement.classId, arrangement.id, group.name, members);
+    }
+
+    /** The groups in which a student is, of arrangements in use. */
+    public List<Long> groupsOfStudent(long studentId) {
+        Map<Long, Long> arrangementOf = new LinkedHashMap<>();
+        memberships
+                .findByStudentIdAndToAtIsNull(studentId)
+                .forEach(each -> arrangementOf.put(each.groupId, each.arrangementId));
+        Set<Long> inUse = new TreeSet<>();
+        arrangements.findAllById(arrangementOf.values()).stream()
+                .filter(each -> each.deletedAt == null)
+                .forEach(each -> inUse.add(each.id));
+        return arrangementOf.entrySet().stream()
+                .filter(each -> inUse.contains(each.getValue()))
+                .map(Map.Entry::getKey)
                 .toList();
     }
 

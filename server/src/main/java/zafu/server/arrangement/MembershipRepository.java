@@ -7,6 +7,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface MembershipRepository extends JpaRepository<Membership, Long> {
     List<Membership> findByStudentIdOrderById(long studentId);
 
+    List<Membership> findByStudentIdAndToAtIsNull(long studentId);
+
     void deleteByStudentId(long studentId);
 
     List<Membership> findByArrangementIdInAndToAtIsNull(Collection<Long> arrangementIds);

@@ -20,7 +20,7 @@ class AttemptAnswer {
     long questionId;
 
     /** The place of the chosen option for a choice, the text as typed otherwise. */
-    @Column(length = 4000)
+    @Column(length = 20_000)
     String given = "";
 
     @Nullable

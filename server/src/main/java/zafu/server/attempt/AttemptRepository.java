@@ -14,6 +14,8 @@ interface AttemptRepository extends JpaRepository<Attempt, Long> {
 
     List<Attempt> findByStudentIdOrderById(long studentId);
 
+    List<Attempt> findByStudentIdIn(Collection<Long> studentIds);
+
     List<Attempt> findByTaskIdAndStudentIdOrderByNumber(long taskId, long studentId);
 
     /** Answers and handing in of one try wait for each other: two tabs cannot overtake the end. */

@@ -13,7 +13,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.server.library.QuestionKind;
+import zafu.server.library.StudentPages.ItemPage;
+import zafu.server.library.StudentPages.QuestionSheet;
 
 /** The students' API. Nothing here names a group, a version, a need or another student. */
 @RestController
@@ -63,7 +64,7 @@ class MyWorkController {
     record TryPage(
             long id,
             String title,
-            List<TextPage> texts,
+            List<ItemPage> texts,
             List<QuestionPage> questions,
             @Nullable Integer minutes,
             Instant startedAt,
@@ -74,23 +75,19 @@ class MyWorkController {
             @Nullable Integer earned,
             @Nullable Integer possible) {}
 
-    record TextPage(String title, String body) {}
-
     /**
-     * @param given the answer so far: the place of the option for a choice, else the text
-     * @param earned once handed in
+     * @param given the answer so far, written as {@link zafu.server.library.AnswerText} says
+     * @param earned once it is marked
+     * @param feedback harmless HTML, once it is marked, where the question has some
      */
     record QuestionPage(
             long id,
-            QuestionKind kind,
-            String prompt,
-            int points,
-            List<String> options,
-            @Nullable String unit,
+            QuestionSheet sheet,
             @Nullable String given,
-            @Nullable Integer earned) {}
+            @Nullable Integer earned,
+            @Nullable String feedback) {}
 
-    record GivenAnswer(@NotNull @Size(max = 4000) String given) {}
+    record GivenAnswer(@NotNull @Size(max = 20_000) String given) {}
 
     record Kept(Instant at) {}
 

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,8 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.MyWorkController.QuestionPage;
 import zafu.server.attempt.MyWorkController.TryPage;
 import zafu.server.library.Library;
+import zafu.server.library.QuestionKind;
+import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.task.TaskState;
@@ -108,16 +111,14 @@ class TryService {
         Tasks.Given given = given(mine);
         Map<Long, AttemptAnswer> byQuestion = answers.findByAttemptId(tryId).stream()
                 .collect(Collectors.toMap(answer -> answer.questionId, answer -> answer));
-        Map<Long, Library.Asked> questions = library.questions(given.questions());
-        Map<Long, Library.Text> texts = library.texts(given.texts());
+        // What was handed in goes on saying what it said then, whatever was corrected since.
+        Map<Long, Library.Asked> questions = library.questions(given.questions(), mine.handedInAt);
+        Map<Long, ItemPage> texts = library.pages(given.texts(), mine.handedInAt);
         boolean handedIn = !mine.isRunning();
         return new TryPage(
                 mine.id,
                 given.title(),
-                given.texts().stream()
-                        .map(texts::get)
-                        .map(text -> new MyWorkController.TextPage(text.title(), text.body()))
-                        .toList(),
+                given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 given.questions().stream()
                         .map(id -> shown(questions.get(id), byQuestion.get(id), handedIn))
                         .toList(),
@@ -132,19 +133,19 @@ class TryService {
     }
 
     private static QuestionPage shown(Library.Asked asked, @Nullable AttemptAnswer answer, boolean handedIn) {
-        Integer earned = null;
-        if (handedIn) {
-            earned = answer == null || answer.earned == null ? Integer.valueOf(0) : answer.earned;
+        Integer earned = answer == null ? null : answer.earned;
+        boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
+        if (!handedIn || waits) {
+            return new QuestionPage(asked.id(), asked.sheet(), answer == null ? null : answer.given, null, null);
         }
+        int points = earned == null ? 0 : earned;
+        String feedback = Library.feedback(asked, points == asked.points());
         return new QuestionPage(
                 asked.id(),
-                asked.kind(),
-                asked.prompt(),
-                asked.points(),
-                asked.options(),
-                asked.unit(),
+                asked.sheet(),
                 answer == null ? null : answer.given,
-                earned);
+                points,
+                feedback.isEmpty() ? null : feedback);
     }
 
     /** Keeps an answer; when it returns, the answer is on the disk. Giving the same answer again changes nothing. */

@@ -9,23 +9,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import zafu.server.platform.TravellingClock;
 
 /** What Ottoline Farrow and her class did up to the morning on which the demo opens. */
 final class DemoWeek {
-    private static final JsonMapper JSON = new JsonMapper();
     private final int port;
     private final TravellingClock clock;
     private final HttpCaller teacher;
     private final Map<String, JsonNode> students = new LinkedHashMap<>();
-    private final Map<String, Long> texts = new LinkedHashMap<>();
-    private final Map<String, List<JsonNode>> questions = new LinkedHashMap<>();
+    private final DemoLibrary library;
 
     DemoWeek(int port, TravellingClock clock) {
         this.port = port;
         this.clock = clock;
         this.teacher = new HttpCaller(port);
+        this.library = new DemoLibrary(teacher);
     }
 
     /** Plays it all. */
@@ -33,10 +31,13 @@ final class DemoWeek {
         clock.set(DemoFiller.at("2026-09-14T15:30"));
         teacher.signInAdult(DemoFiller.TEACHER, DemoFiller.PASSWORD);
         long classId = bringIn("5-heron-2026-09-14.csv", "2026-09-14", null);
+        library.bringInSkills();
         clock.set(DemoFiller.at("2026-09-15T07:30"));
         DemoPeople.takeFromSchoolSystem(teacher);
         clock.set(DemoFiller.at("2026-11-16T15:30"));
         bringIn("5-heron-2026-11-16.csv", "2026-11-16", classId);
+        clock.set(DemoFiller.at("2027-01-19T15:30"));
+        bringIn("5-heron-skills-2027-01-19.csv", "2027-01-19", classId);
         clock.set(DemoFiller.at("2027-01-26T15:30"));
         bringIn("5-heron-2027-01-26.csv", "2027-01-26", classId);
         clock.set(DemoFiller.at("2027-02-02T15:30"));
@@ -45,18 +46,21 @@ final class DemoWeek {
         teacher.get("/api/classes/" + classId + "/students")
                 .ok()
                 .forEach(student -> students.put(student.get("givenName").asString(), student));
+        clock.set(DemoFiller.at("2027-02-03T15:30"));
+        bringIn("5-heron-skills-2027-02-03.csv", "2027-02-03", classId);
         clock.set(DemoFiller.at("2027-02-04T15:30"));
         bringIn("5-heron-2027-02-04.csv", "2027-02-04", classId);
         DemoPeople people = new DemoPeople(port, teacher, students);
         people.setNeeds();
         clock.set(DemoFiller.at("2027-02-05T09:30"));
         people.wish(classId);
-        people.bringInNeighbours(resource("5-kestrel-2027-02-02.csv"));
-        fillLibrary();
+        people.bringInNeighbours(Resources.read("5-kestrel-2027-02-02.csv"));
+        library.fill();
         long reading = arrange(classId, "Salt-marsh reading", "reading", "SIMILAR", 4);
         long project = arrange(classId, "Marsh project", "science", "BY_HAND", 2);
         shapeProject(project);
         placeNotes(reading);
+        shelve(reading);
         finishedTask(classId, reading);
         long open = handOutOpenTask(classId, reading);
         work(open);
@@ -96,22 +100,17 @@ final class DemoWeek {
         wanted.put("takenOn", takenOn);
         wanted.put("pasted", false);
         JsonNode taken =
-                teacher.upload("/api/class-lists", resource(file), wanted).ok();
+                teacher.upload("/api/class-lists", Resources.read(file), wanted).ok();
         return taken.get("classId").asLong();
     }
 
-    private void fillLibrary() {
-        JsonNode library = JSON.readTree(resource("library.json"));
-        library.get("texts").forEach(text -> {
-            long id = teacher.post("/api/library/texts", text).ok().get("id").asLong();
-            texts.put(text.get("title").asString(), id);
-        });
-        library.get("questionSets").forEach(set -> {
-            JsonNode kept = teacher.post("/api/library/question-sets", set).ok();
-            List<JsonNode> ofSet = new ArrayList<>();
-            kept.get("questions").forEach(ofSet::add);
-            questions.put(set.get("title").asString(), ofSet);
-        });
+    /** What each group should look at first. */
+    private void shelve(long reading) {
+        List<Long> groups = groupsOf(reading);
+        library.shelve(groups.get(0), false, "Word hunt", "Crab tracks", "Mud between our toes");
+        library.shelve(groups.get(1), false, "Webcam on the marsh", "Salt on the leaf", "The heron waits");
+        library.shelve(groups.get(2), false, "Tide clock", "The tide clock of Quillmere", "When the wall came down");
+        library.shelve(groups.get(3), false, "Moon diary", "A letter to the town council", "What the mud remembers");
     }
 
     private long arrange(long classId, String name, String subject, String method, int groups) {
@@ -178,7 +177,7 @@ final class DemoWeek {
         clock.set(DemoFiller.at("2027-02-02T16:00"));
         long task = newTask(classId, "Marsh words in use", reading);
         DemoTask edit = new DemoTask(teacher, task, reading);
-        edit.base("Marsh words", List.of(), questions("Marsh words in use", 5))
+        edit.base("Marsh words", List.of(), library.questions("Marsh words in use", 5))
                 .set("opens", "2027-02-03T09:00")
                 .set("due", "2027-02-04T15:00")
                 .set("targets", DemoTask.toGroups(groupsOf(reading).subList(0, 2)));
@@ -198,33 +197,21 @@ final class DemoWeek {
         long task = newTask(classId, "The marsh drinks twice", reading);
         List<Long> groups = groupsOf(reading);
         DemoTask edit = new DemoTask(teacher, task, reading);
-        edit.base("The marsh drinks twice", text("Moon, tide, marsh"), questions("Why the marsh floods", 8))
+        edit.base(
+                        "The marsh drinks twice",
+                        List.of(library.item("Moon, tide, marsh")),
+                        library.questions("Why the marsh floods", 8))
                 .set("minutes", 20)
                 .set("opens", "2027-02-05T09:00")
                 .set("due", "2027-02-10T15:00");
         edit.version("As it is", List.of(groups.get(2), groups.get(3)));
         edit.version("Short text", List.of(groups.get(0), groups.get(1)))
-                .own("TEXTS", "texts", text("The marsh drinks twice"))
-                .own("QUESTIONS", "questions", questions("Why the marsh floods", 6))
+                .own("TEXTS", "texts", List.of(library.item("The marsh drinks twice")))
+                .own("QUESTIONS", "questions", library.questions("Why the marsh floods", 6))
                 .own("DUE", "due", "2027-02-08T15:00");
         edit.save();
         edit.handOut();
         return task;
-    }
-
-    private List<Long> text(String title) {
-        Long id = texts.get(title);
-        if (id == null) {
-            throw new IllegalStateException("the demo has no text " + title);
-        }
-        return List.of(id);
-    }
-
-    private List<Long> questions(String set, int first) {
-        return questions.getOrDefault(set, List.of()).stream()
-                .limit(first)
-                .map(question -> question.get("id").asLong())
-                .toList();
     }
 
     private void work(long task) {
@@ -267,13 +254,7 @@ final class DemoWeek {
     }
 
     private String rightAnswer(JsonNode asked) {
-        JsonNode body = questions.values().stream()
-                .flatMap(List::stream)
-                .filter(question ->
-                        question.get("id").asLong() == asked.get("id").asLong())
-                .findFirst()
-                .orElseThrow()
-                .get("body");
+        JsonNode body = library.question(asked.get("id").asLong()).get("body");
         if (body.has("right")) {
             return body.get("right").asString();
         }
@@ -283,8 +264,9 @@ final class DemoWeek {
     }
 
     private String wrongAnswer(JsonNode asked) {
-        return asked.get("kind").asString().equals("SINGLE_CHOICE")
-                ? String.valueOf(asked.get("options").size() - 1)
+        JsonNode sheet = asked.get("sheet");
+        return sheet.get("kind").asString().equals("SINGLE_CHOICE")
+                ? String.valueOf(sheet.get("parts").size() - 1)
                 : "0";
     }
 
@@ -293,35 +275,43 @@ final class DemoWeek {
         long task = newTask(classId, "Why the marsh floods twice a day", reading);
         List<Long> groups = groupsOf(reading);
         DemoTask edit = new DemoTask(teacher, task, reading);
-        edit.base("Why the marsh floods", text("Moon, tide, marsh"), questions("Why the marsh floods", 8))
+        edit.base(
+                        "Why the marsh floods",
+                        List.of(library.item("Moon, tide, marsh")),
+                        library.questions("Why the marsh floods", 8))
                 .set("minutes", 20)
                 .set("opens", "2027-02-09T09:00")
                 .set("due", "2027-02-12T15:00");
-        List<Long> both = new ArrayList<>(text("Moon, tide, marsh"));
-        both.addAll(text("A keeper's diary"));
-        List<Long> more = new ArrayList<>(questions("Why the marsh floods", 8));
-        more.addAll(questions("A keeper's diary", 3));
+        List<Long> both = new ArrayList<>(List.of(library.item("Moon, tide, marsh")));
+        both.add(library.item("A keeper's diary"));
+        List<Long> more = new ArrayList<>(library.questions("Why the marsh floods", 8));
+        more.addAll(library.questions("A keeper's diary: three questions", 3));
         edit.version("Two sources", List.of(groups.get(3), groupsOf(project).get(0)))
                 .own("TEXTS", "texts", both)
                 .own("QUESTIONS", "questions", more)
                 .own("MINUTES", "minutes", 30);
         edit.version("As it is", List.of(groups.get(2)));
         edit.version("Short text", List.of(groups.get(0), groups.get(1)))
-                .own("TEXTS", "texts", text("The marsh drinks twice"))
-                .own("QUESTIONS", "questions", questions("Why the marsh floods", 6))
+                .own("TEXTS", "texts", List.of(library.item("The marsh drinks twice")))
+                .own("QUESTIONS", "questions", library.questions("Why the marsh floods", 6))
                 .own("OPENS", "opens", "2027-02-10T09:00")
                 .own("TRIES", "tries", 2);
         edit.save();
     }
 
-    private static byte[] resource(String name) {
-        try (InputStream in = DemoWeek.class.getResourceAsStream("/demo/" + name)) {
-            if (in == null) {
-                throw new IllegalStateException("the demo has no file " + name);
+    /** Files that ship with the demo. */
+    static final class Resources {
+        private Resources() {}
+
+        static byte[] read(String name) {
+            try (InputStream in = DemoWeek.class.getResourceAsStream("/demo/" + name)) {
+                if (in == null) {
+                    throw new IllegalStateException("the demo has no file " + name);
+                }
+                return in.readAllBytes();
+            } catch (IOException broken) {
+                throw new UncheckedIOException(broken);
             }
-            return in.readAllBytes();
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
         }
     }
 }

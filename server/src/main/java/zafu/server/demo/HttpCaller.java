@@ -102,10 +102,28 @@ public final class HttpCaller {
         return this;
     }
 
+    /** Sends a file alone. */
+    public Answer uploadFile(String path, byte[] file, String name) {
+        BodyPublisher parts = BodyPublishers.concat(
+                BodyPublishers.ofString(fileHead(name)),
+                BodyPublishers.ofByteArray(file),
+                BodyPublishers.ofString("\r\n--" + BOUNDARY + "--\r\n"));
+        return send("POST", path, parts, "multipart/form-data; boundary=" + BOUNDARY);
+    }
+
+    private static String fileHead(String name) {
+        return "--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\n"
+                + "Content-Type: application/octet-stream\r\n\r\n";
+    }
+
     /** Sends a file and a JSON part named {@code wanted}. */
     public Answer upload(String path, byte[] file, Object wanted) {
-        String head = "--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"list.csv\"\r\n"
-                + "Content-Type: text/csv\r\n\r\n";
+        return upload(path, file, "list.csv", wanted);
+    }
+
+    /** As {@link #upload(String, byte[], Object)}, with the name of the file. */
+    public Answer upload(String path, byte[] file, String name, Object wanted) {
+        String head = fileHead(name);
         String tail = "\r\n--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"wanted\"\r\n"
                 + "Content-Type: application/json\r\n\r\n" + JSON.writeValueAsString(wanted) + "\r\n--" + BOUNDARY
                 + "--\r\n";

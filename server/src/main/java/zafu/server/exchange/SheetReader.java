@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.ZipGuard;
 
 /** Reads a file or pasted text as a table, or says in a sentence why it is none. */
 final class SheetReader {

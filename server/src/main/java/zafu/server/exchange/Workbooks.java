@@ -14,6 +14,7 @@ import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.ReadingOptions;
 import org.dhatim.fastexcel.reader.Row;
+import zafu.server.platform.ZipGuard;
 
 /** Rows of the first sheet of a spreadsheet file, .xlsx or .ods, as the texts that a person would type. */
 final class Workbooks {

@@ -1,64 +1,167 @@
 package zafu.server.library;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import zafu.core.marking.Question;
+import zafu.server.library.StudentPages.ItemPage;
+import zafu.server.library.StudentPages.ItemText;
+import zafu.server.library.StudentPages.QuestionSheet;
 
-/** Texts and questions by id, for the other features. */
+/** Items and questions by id, for the other features. Permission is theirs to check. */
 @Service
 public class Library {
     private final LibraryItemRepository items;
     private final QuestionRepository questions;
+    private final ItemEditionRepository itemEditions;
+    private final QuestionEditionRepository questionEditions;
+    private final LibraryFileRepository files;
+    private final ItemAccess access;
     private final JsonMapper json;
 
-    Library(LibraryItemRepository items, QuestionRepository questions, JsonMapper json) {
+    Library(
+            LibraryItemRepository items,
+            QuestionRepository questions,
+            ItemEditionRepository itemEditions,
+            QuestionEditionRepository questionEditions,
+            LibraryFileRepository files,
+            ItemAccess access,
+            JsonMapper json) {
         this.items = items;
         this.questions = questions;
+        this.itemEditions = itemEditions;
+        this.questionEditions = questionEditions;
+        this.files = files;
+        this.access = access;
         this.json = json;
     }
 
-    /** A text to read; paragraphs are separated by a blank line. */
-    public record Text(long id, String title, String body, @Nullable Integer level) {}
+    /** What an item is called. */
+    public record ItemName(
+            long id, ItemKind kind, String title, @Nullable Double level, @Nullable Integer minutes, boolean deleted) {}
 
-    /** A question that can be asked and marked. {@code options} is empty but for a choice. */
+    /** A question that can be asked and marked. */
     public record Asked(
             long id,
+            long itemId,
             QuestionKind kind,
             String prompt,
             int points,
-            List<String> options,
-            @Nullable String unit,
-            Question question) {}
+            @Nullable Long skillId,
+            QuestionBody body,
+            Question question) {
 
-    /** Those of the ids that are texts. */
-    public Map<Long, Text> texts(Collection<Long> ids) {
-        Map<Long, Text> found = new LinkedHashMap<>();
-        items.findAllById(ids).stream()
-                .filter(item -> item.kind == LibraryItem.Kind.TEXT)
-                .forEach(item -> found.put(item.id, new Text(item.id, item.title, item.body, item.level)));
+        /** As a student sees it. */
+        public QuestionSheet sheet() {
+            return StudentPages.sheet(id, kind, prompt, points, body, Markdown.Reader.STUDENT, null);
+        }
+    }
+
+    /** Those of the ids that can be given to students, by id. */
+    public Map<Long, ItemName> names(Collection<Long> ids) {
+        Map<Long, ItemName> found = new LinkedHashMap<>();
+        items.findByIdIn(ids).stream()
+                .filter(item -> item.kind.isForStudents())
+                .forEach(item -> found.put(
+                        item.id,
+                        new ItemName(
+                                item.id, item.kind, item.title, item.levelLow, item.minutes, item.deletedAt != null)));
         return found;
     }
 
+    /** Whether all of these are items for students that the signed-in adult may see. */
+    public boolean mayUse(Collection<Long> ids) {
+        return items.findByIdIn(ids).stream()
+                        .filter(item -> item.kind.isForStudents() && item.deletedAt == null && access.maySee(item))
+                        .count()
+                == ids.size();
+    }
+
+    /** Whether all of these are questions of items that the signed-in adult may see. */
+    public boolean mayAsk(Collection<Long> questionIds) {
+        Map<Long, Long> itemOf = itemsOf(questionIds);
+        return itemOf.size() == questionIds.size()
+                && items.findByIdIn(List.copyOf(Set.copyOf(itemOf.values()))).stream()
+                        .allMatch(access::maySee);
+    }
+
+    /** The item of each of these questions. */
+    public Map<Long, Long> itemsOf(Collection<Long> questionIds) {
+        return questions.findByIdIn(questionIds).stream().collect(Collectors.toMap(row -> row.id, row -> row.itemId));
+    }
+
+    /** Pages of those of the ids that can be given to students, as they are now or were at a moment. */
+    public Map<Long, ItemPage> pages(Collection<Long> ids, @Nullable Instant asOf) {
+        List<LibraryItem> found = items.findByIdIn(ids);
+        Map<Long, ItemText> then = new LinkedHashMap<>();
+        found.forEach(item -> then.put(item.id, new ItemText(item.title, item.body, item.address, item.fileId)));
+        if (asOf != null) {
+            itemEditions
+                    .findByItemIdInAndUntilAtGreaterThanOrderByUntilAtDescIdDesc(ids, asOf)
+                    .forEach(old -> then.put(old.itemId, new ItemText(old.title, old.body, old.address, old.fileId)));
+        }
+        Map<Long, LibraryFile> sheets =
+                files
+                        .findAllById(then.values().stream()
+                                .map(ItemText::fileId)
+                                .filter(Objects::nonNull)
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(file -> file.id, file -> file));
+        Map<Long, ItemPage> pages = new LinkedHashMap<>();
+        for (LibraryItem item : found) {
+            if (item.kind.isForStudents()) {
+                ItemText text = then.get(item.id);
+                pages.put(item.id, StudentPages.page(item, text, sheets.get(text.fileId()), Markdown.Reader.STUDENT));
+            }
+        }
+        return pages;
+    }
+
+    /** Questions by id, as they are now. */
     public Map<Long, Asked> questions(Collection<Long> ids) {
+        return questions(ids, null);
+    }
+
+    /** Questions by id, as they are now or were at a moment. */
+    public Map<Long, Asked> questions(Collection<Long> ids, @Nullable Instant asOf) {
         Map<Long, Asked> found = new LinkedHashMap<>();
-        questions.findByIdIn(ids).forEach(row -> found.put(row.id, asked(row)));
+        List<QuestionRow> rows = questions.findByIdIn(ids);
+        rows.forEach(row -> found.put(row.id, asked(row, row.kind, row.prompt, row.points, row.body)));
+        if (asOf != null) {
+            Map<Long, QuestionRow> byId = rows.stream().collect(Collectors.toMap(row -> row.id, row -> row));
+            questionEditions
+                    .findByQuestionIdInAndUntilAtGreaterThanOrderByUntilAtDescIdDesc(ids, asOf)
+                    .forEach(old -> found.put(
+                            old.questionId,
+                            asked(byId.get(old.questionId), old.kind, old.prompt, old.points, old.body)));
+        }
         return found;
     }
 
-    private Asked asked(QuestionRow row) {
-        QuestionBody body = json.readValue(row.body, QuestionBody.class);
-        return new Asked(
-                row.id,
-                row.kind,
-                row.prompt,
-                row.points,
-                body.options() == null ? List.of() : body.options(),
-                body.unit(),
-                body.asQuestion(row.kind, row.prompt));
+    private Asked asked(QuestionRow row, QuestionKind kind, String prompt, int points, String written) {
+        QuestionBody body = json.readValue(written, QuestionBody.class);
+        return new Asked(row.id, row.itemId, kind, prompt, points, row.skillId, body, body.asQuestion(kind, prompt));
+    }
+
+    /** Ids of the questions of each of these items, in their order. */
+    public Map<Long, List<Long>> questionsOf(Collection<Long> itemIds) {
+        return questions.findByItemIdInAndRemovedFalseOrderByItemIdAscPlaceAsc(itemIds).stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.itemId, LinkedHashMap::new, Collectors.mapping(row -> row.id, Collectors.toList())));
+    }
+
+    /** Feedback on an answer, as a student sees it; empty where there is none. */
+    public static String feedback(Asked asked, boolean right) {
+        String words = right ? asked.body().feedbackRight() : asked.body().feedbackWrong();
+        return words == null ? "" : Markdown.inline(words, Markdown.Reader.STUDENT);
     }
 }

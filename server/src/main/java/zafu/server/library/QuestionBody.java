@@ -1,7 +1,13 @@
 package zafu.server.library;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import zafu.core.marking.Question;
 import zafu.server.platform.Refusal;
@@ -9,38 +15,297 @@ import zafu.server.platform.Refusal;
 /**
  * What a question asks for; which fields are there depends on its kind.
  *
- * @param options of a choice, at least two
+ * @param options of a choice, at least two; the parts of an ordering in the right order; the left side of a matching
  * @param right place of the right option, from 0
+ * @param rights places of the right options of a multiple choice
+ * @param leaveOut places of options that go first where a student is given fewer choices
+ * @param partners the right side of a matching
+ * @param pairs for each place on the left its place on the right
  * @param value of a numeric question
  * @param tolerance how far from the value is still right
  * @param unit shown beside the answer of a numeric question
  * @param accepted forms of a short answer, at least one
+ * @param pieces of a text with blanks or hot words, in order
+ * @param byPart whether what is partly right earns a part
+ * @param feedbackRight said after a right answer, Markdown
+ * @param feedbackWrong said after any other
+ * @param guidance for whoever marks a long answer
  */
-record QuestionBody(
-        @Nullable List<String> options,
+public record QuestionBody(
+        @Nullable @Size(max = 40) List<String> options,
         @Nullable Integer right,
+        @Nullable @Size(max = 40) List<Integer> rights,
+        @Nullable @Size(max = 40) List<Integer> leaveOut,
+        @Nullable @Size(max = 40) List<String> partners,
+        @Nullable @Size(max = 40) List<Integer> pairs,
         @Nullable BigDecimal value,
         @Nullable BigDecimal tolerance,
-        @Nullable String unit,
-        @Nullable List<String> accepted) {
+        @Nullable @Size(max = 40) String unit,
+        @Nullable @Size(max = 60) List<String> accepted,
+        @Nullable @Size(max = 400) List<@Valid Piece> pieces,
+        @Nullable Boolean byPart,
+        @Nullable @Size(max = 2000) String feedbackRight,
+        @Nullable @Size(max = 2000) String feedbackWrong,
+        @Nullable @Size(max = 2000) String guidance) {
+
+    /**
+     * A stretch of text; a blank; or a word that can be chosen.
+     *
+     * @param accepted forms of a blank; absent where it is none
+     * @param choices to pick a blank's answer from; absent where it is typed
+     * @param right whether a hot word is one of the right ones; absent where the text is not hot
+     */
+    public record Piece(
+            String text,
+            @Nullable @Size(max = 40) List<String> accepted,
+            @Nullable @Size(max = 40) List<String> choices,
+            @Nullable Boolean right) {
+        static Piece plain(String text) {
+            return new Piece(text, null, null, null);
+        }
+
+        public static Piece blank(List<String> accepted, @Nullable List<String> choices) {
+            return new Piece("", accepted, choices, null);
+        }
+
+        public static Piece hot(String text, boolean right) {
+            return new Piece(text, null, null, right);
+        }
+
+        public boolean asksForWords() {
+            return accepted != null;
+        }
+
+        public boolean canBeChosen() {
+            return right != null;
+        }
+    }
+
+    /** A body of nothing but feedback, to which the rest of a kind is added. */
+    public static QuestionBody empty() {
+        return new QuestionBody(
+                null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+    }
+
+    public QuestionBody withOptions(List<String> shown, @Nullable Integer one, @Nullable List<Integer> several) {
+        return new QuestionBody(
+                shown,
+                one,
+                several,
+                leaveOut,
+                partners,
+                pairs,
+                value,
+                tolerance,
+                unit,
+                accepted,
+                pieces,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withLeaveOut(List<Integer> places) {
+        return new QuestionBody(
+                options,
+                right,
+                rights,
+                places,
+                partners,
+                pairs,
+                value,
+                tolerance,
+                unit,
+                accepted,
+                pieces,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withMatching(List<String> lefts, List<String> rightSide, List<Integer> belonging) {
+        return new QuestionBody(
+                lefts,
+                right,
+                rights,
+                leaveOut,
+                rightSide,
+                belonging,
+                value,
+                tolerance,
+                unit,
+                accepted,
+                pieces,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withNumber(BigDecimal answer, BigDecimal within, @Nullable String in) {
+        return new QuestionBody(
+                options,
+                right,
+                rights,
+                leaveOut,
+                partners,
+                pairs,
+                answer,
+                within,
+                in,
+                accepted,
+                pieces,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withAccepted(List<String> forms) {
+        return new QuestionBody(
+                options,
+                right,
+                rights,
+                leaveOut,
+                partners,
+                pairs,
+                value,
+                tolerance,
+                unit,
+                forms,
+                pieces,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withPieces(List<Piece> parts) {
+        return new QuestionBody(
+                options,
+                right,
+                rights,
+                leaveOut,
+                partners,
+                pairs,
+                value,
+                tolerance,
+                unit,
+                accepted,
+                parts,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withByPart(boolean earned) {
+        return new QuestionBody(
+                options,
+                right,
+                rights,
+                leaveOut,
+                partners,
+                pairs,
+                value,
+                tolerance,
+                unit,
+                accepted,
+                pieces,
+                earned ? Boolean.TRUE : null,
+                feedbackRight,
+                feedbackWrong,
+                guidance);
+    }
+
+    public QuestionBody withFeedback(@Nullable String forRight, @Nullable String forWrong) {
+        return new QuestionBody(
+                options, right, rights, leaveOut, partners, pairs, value, tolerance, unit, accepted, pieces, byPart,
+                forRight, forWrong, guidance);
+    }
+
+    public QuestionBody withGuidance(@Nullable String words) {
+        return new QuestionBody(
+                options,
+                right,
+                rights,
+                leaveOut,
+                partners,
+                pairs,
+                value,
+                tolerance,
+                unit,
+                accepted,
+                pieces,
+                byPart,
+                feedbackRight,
+                feedbackWrong,
+                words);
+    }
 
     /** The question as the core marks it, or a refusal that says what is missing. */
-    Question asQuestion(QuestionKind kind, String prompt) {
+    public Question asQuestion(QuestionKind kind, String prompt) {
         return switch (kind) {
             case SINGLE_CHOICE -> choice(prompt);
+            case MULTIPLE_CHOICE -> multipleChoice(prompt);
             case NUMERIC -> numeric(prompt);
             case SHORT_ANSWER -> shortAnswer(prompt);
+            case ORDERING -> ordering(prompt);
+            case MATCHING -> matching(prompt);
+            case BLANKS -> blanks(prompt);
+            case LONG_ANSWER -> new Question.LongAnswer();
+            case HOT_WORDS -> hotWords(prompt);
         };
     }
 
-    private Question choice(String prompt) {
-        if (options == null || options.size() < 2 || options.stream().anyMatch(String::isBlank)) {
-            throw incomplete(prompt, "needs at least two options, none of them empty");
+    /** Places of the options that are right, of a choice of either kind. */
+    public Set<Integer> rightPlaces() {
+        Set<Integer> places = new TreeSet<>(rights == null ? List.of() : rights);
+        if (right != null) {
+            places.add(right);
         }
-        if (right == null || right < 0 || right >= options.size()) {
+        return places;
+    }
+
+    public List<Piece> hotPieces() {
+        return pieces == null
+                ? List.of()
+                : pieces.stream().filter(Piece::canBeChosen).toList();
+    }
+
+    public List<Piece> blankPieces() {
+        return pieces == null
+                ? List.of()
+                : pieces.stream().filter(Piece::asksForWords).toList();
+    }
+
+    private boolean earnsByPart() {
+        return Boolean.TRUE.equals(byPart);
+    }
+
+    private List<String> atLeastTwo(@Nullable List<String> list, String prompt, String what) {
+        if (list == null || list.size() < 2 || list.stream().anyMatch(String::isBlank)) {
+            throw incomplete(prompt, "needs at least two " + what + ", none of them empty");
+        }
+        return list;
+    }
+
+    private Question choice(String prompt) {
+        List<String> shown = atLeastTwo(options, prompt, "options");
+        if (right == null || right < 0 || right >= shown.size()) {
             throw incomplete(prompt, "needs one option marked as right");
         }
-        return new Question.SingleChoice(options, right);
+        return new Question.SingleChoice(shown, right);
+    }
+
+    private Question multipleChoice(String prompt) {
+        List<String> shown = atLeastTwo(options, prompt, "options");
+        if (rights == null || rights.isEmpty() || rights.stream().anyMatch(each -> each < 0 || each >= shown.size())) {
+            throw incomplete(prompt, "needs at least one option marked as right");
+        }
+        return new Question.MultipleChoice(shown.size(), Set.copyOf(rights), earnsByPart());
     }
 
     private Question numeric(String prompt) {
@@ -59,6 +324,54 @@ record QuestionBody(
             throw incomplete(prompt, "needs at least one accepted answer");
         }
         return new Question.ShortAnswer(accepted);
+    }
+
+    private Question ordering(String prompt) {
+        List<String> parts = atLeastTwo(options, prompt, "parts to put in order");
+        if (new LinkedHashSet<>(parts).size() < parts.size()) {
+            throw incomplete(prompt, "has the same part twice, so its order could not be told");
+        }
+        return new Question.Ordering(parts.size());
+    }
+
+    private Question matching(String prompt) {
+        List<String> lefts = atLeastTwo(options, prompt, "pairs");
+        List<String> rightSide = atLeastTwo(partners, prompt, "things to match with");
+        boolean complete = pairs != null
+                && pairs.size() == lefts.size()
+                && pairs.stream().allMatch(each -> each >= 0 && each < rightSide.size());
+        if (!complete) {
+            throw incomplete(prompt, "needs a partner for each of its " + lefts.size() + " parts");
+        }
+        return new Question.Matching(pairs, earnsByPart());
+    }
+
+    private Question blanks(String prompt) {
+        List<Piece> blanks = blankPieces();
+        if (blanks.isEmpty()) {
+            throw incomplete(prompt, "needs at least one blank");
+        }
+        for (Piece blank : blanks) {
+            if (blank.accepted().isEmpty() || blank.accepted().stream().anyMatch(String::isBlank)) {
+                throw incomplete(prompt, "has a blank without an answer");
+            }
+            if (blank.choices() != null && !blank.choices().containsAll(blank.accepted())) {
+                throw incomplete(prompt, "has a blank whose answer is not among its choices");
+            }
+        }
+        return new Question.Blanks(blanks.stream().map(Piece::accepted).toList(), earnsByPart());
+    }
+
+    private Question hotWords(String prompt) {
+        List<Piece> words = hotPieces();
+        List<Integer> places = IntStream.range(0, words.size())
+                .filter(place -> Boolean.TRUE.equals(words.get(place).right()))
+                .boxed()
+                .toList();
+        if (words.size() < 2 || places.isEmpty()) {
+            throw incomplete(prompt, "needs at least two words to choose from, one of them right");
+        }
+        return new Question.MultipleChoice(words.size(), Set.copyOf(places), earnsByPart());
     }
 
     private static Refusal incomplete(String prompt, String what) {

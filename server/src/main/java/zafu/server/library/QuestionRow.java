@@ -25,12 +25,19 @@ class QuestionRow {
     @Enumerated(EnumType.STRING)
     QuestionKind kind = QuestionKind.SHORT_ANSWER;
 
+    /** Markdown. */
+    @Column(length = 8_000)
     String prompt = "";
+
     int points;
 
     /** A {@link QuestionBody} as JSON. */
     @Column(length = 20_000)
     String body = "";
+
+    /** What it shows of a student. */
+    @Nullable
+    Long skillId;
 
     boolean removed;
 }

@@ -1,5 +1,5 @@
 /**
- * Texts and questions that tasks are made of.
+ * What can be given or led: texts, questions, lessons, links, sheets; with who sees it, what it trains, and how it is found.
  */
 @NullMarked
 package zafu.server.library;

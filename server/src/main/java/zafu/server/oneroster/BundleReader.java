@@ -9,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
-import zafu.server.exchange.ZipGuard;
 import zafu.server.oneroster.RosterBundle.ClassLine;
 import zafu.server.oneroster.RosterBundle.LineItem;
 import zafu.server.oneroster.RosterBundle.Part;
@@ -19,6 +18,7 @@ import zafu.server.oneroster.RosterBundle.Result;
 import zafu.server.oneroster.RosterBundle.Role;
 import zafu.server.oneroster.RosterBundle.Session;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.ZipGuard;
 
 /** Reads a OneRoster CSV bundle: a zip with a manifest that says which files are in it, complete or as changes. */
 final class BundleReader {

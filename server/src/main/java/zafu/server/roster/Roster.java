@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
@@ -98,6 +99,13 @@ public class Roster {
         tags.of(ids).forEach(each -> found.computeIfAbsent(each.studentId, id -> new ArrayList<>())
                 .add(each.tag));
         return found;
+    }
+
+    /** Names of these students, in the order of their ids. */
+    public Map<StudentId, StudentName> named(Collection<Long> studentIds) {
+        Map<StudentId, StudentName> named = new TreeMap<>();
+        students.findAllById(studentIds).forEach(each -> named.put(new StudentId(each.id), each.named()));
+        return named;
     }
 
     public StudentName student(long studentId) {

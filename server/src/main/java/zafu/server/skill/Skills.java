@@ -5,11 +5,17 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import zafu.core.roster.StudentId;
+import zafu.core.skill.SkillId;
 import zafu.core.skill.SkillStatus;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.StudentPart;
@@ -18,20 +24,43 @@ import zafu.server.roster.StudentPart;
 @Service
 public class Skills implements StudentPart {
     private final SkillRepository skills;
+    private final StrandRepository strands;
     private final SkillEvidenceRepository evidence;
+    private final SkillStandings standings;
     private final Clock clock;
 
-    Skills(SkillRepository skills, SkillEvidenceRepository evidence, Clock clock) {
+    Skills(
+            SkillRepository skills,
+            StrandRepository strands,
+            SkillEvidenceRepository evidence,
+            SkillStandings standings,
+            Clock clock) {
         this.skills = skills;
+        this.strands = strands;
         this.evidence = evidence;
+        this.standings = standings;
         this.clock = clock;
     }
 
     /** One share right, 0 to 1, to be noted. */
     public record Evidence(long studentId, LocalDate takenOn, double fraction) {}
 
-    /** Where a student stands on a skill, and when that was last seen. */
-    public record Standing(String skill, SkillStatus status, LocalDate lastSeen) {}
+    /** A screening whose value lies at or past the cut. */
+    public record PlacedBy(String measure, double value, double cut, LocalDate takenOn) {}
+
+    /**
+     * Where a student stands on a skill, and why.
+     *
+     * @param lastTwo shares right, 0 to 1, the last one last
+     * @param placedBy the screening that places the student past the skill
+     */
+    public record Standing(
+            long skillId,
+            String skill,
+            SkillStatus status,
+            LocalDate lastSeen,
+            List<Double> lastTwo,
+            @Nullable PlacedBy placedBy) {}
 
     /** Notes evidence on a skill, which is made where there is none of that name; what is there already is not noted twice. */
     public int record(String skillName, Collection<Evidence> seen, @Nullable Long runId) {
@@ -46,18 +75,34 @@ public class Skills implements StudentPart {
         List<SkillEvidence> made = new ArrayList<>();
         for (Evidence each : seen) {
             if (!before.contains(each)) {
-                SkillEvidence row = new SkillEvidence();
-                row.skillId = skill;
-                row.studentId = each.studentId();
-                row.takenOn = each.takenOn();
-                row.fraction = each.fraction();
+                SkillEvidence row = row(skill, each, SkillEvidence.Source.LIST);
                 row.runId = runId;
-                row.enteredAt = clock.instant();
                 made.add(row);
             }
         }
         evidence.saveAll(made);
         return made.size();
+    }
+
+    /** Notes what a try showed of each skill, as shares right, 0 to 1; in place of what the same try showed before. */
+    public void recordTry(long attemptId, long studentId, LocalDate on, Map<Long, Double> fractions) {
+        evidence.deleteAll(evidence.findByAttemptId(attemptId));
+        fractions.forEach((skill, fraction) -> {
+            SkillEvidence row = row(skill, new Evidence(studentId, on, fraction), SkillEvidence.Source.TRY);
+            row.attemptId = attemptId;
+            evidence.save(row);
+        });
+    }
+
+    private SkillEvidence row(long skill, Evidence each, SkillEvidence.Source source) {
+        SkillEvidence row = new SkillEvidence();
+        row.skillId = skill;
+        row.studentId = each.studentId();
+        row.takenOn = each.takenOn();
+        row.fraction = each.fraction();
+        row.source = source;
+        row.enteredAt = clock.instant();
+        return row;
     }
 
     private long make(String name) {
@@ -70,27 +115,64 @@ public class Skills implements StudentPart {
         evidence.removeRun(runId, clock.instant());
     }
 
-    /** Where a student stands on every skill that was ever seen. */
-    public List<Standing> standing(long studentId) {
-        Map<Long, String> names = new LinkedHashMap<>();
-        skills.findAll(org.springframework.data.domain.Sort.by("name")).forEach(each -> names.put(each.id, each.name));
-        Map<Long, List<SkillEvidence>> bySkill = new LinkedHashMap<>();
-        names.keySet().forEach(skill -> bySkill.put(skill, new ArrayList<>()));
-        evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(List.of(studentId))
-                .forEach(each -> bySkill.get(each.skillId).add(each));
-        List<Standing> standing = new ArrayList<>();
-        bySkill.forEach((skill, seen) -> {
-            if (!seen.isEmpty()) {
-                standing.add(standing(names.get(skill), seen));
-            }
-        });
-        return standing;
+    /** A skill as other features show it. */
+    public record SkillName(long id, String name, @Nullable String strand) {}
+
+    /** All skills in use, in the order of teaching: by strand, then place. */
+    public List<zafu.core.skill.Skill> inOrder() {
+        List<Skill> ordered = inUseInOrder();
+        List<zafu.core.skill.Skill> found = new ArrayList<>();
+        ordered.forEach(skill -> found.add(skill.asCore(found.size())));
+        return found;
     }
 
-    private static Standing standing(String skill, List<SkillEvidence> oldestFirst) {
-        List<Double> fractions = oldestFirst.stream().map(each -> each.fraction).toList();
-        LocalDate lastSeen = oldestFirst.get(oldestFirst.size() - 1).takenOn;
-        return new Standing(skill, SkillStatus.of(fractions, false), lastSeen);
+    /** Names by id, in the order of teaching. */
+    public Map<Long, SkillName> names() {
+        Map<Long, String> strandNames = strands.findAllByOrderByPlaceAscIdAsc().stream()
+                .collect(Collectors.toMap(each -> each.id, each -> each.name));
+        Map<Long, SkillName> names = new LinkedHashMap<>();
+        inUseInOrder()
+                .forEach(each -> names.put(each.id, new SkillName(each.id, each.name, strandNames.get(each.strandId))));
+        return names;
+    }
+
+    List<Skill> inUseInOrder() {
+        Map<Long, Integer> strandPlace = new LinkedHashMap<>();
+        strands.findAllByOrderByPlaceAscIdAsc().forEach(each -> strandPlace.put(each.id, strandPlace.size()));
+        return skills.findByRemovedAtIsNullOrderByPlaceAscIdAsc().stream()
+                .sorted(java.util.Comparator.comparingInt(
+                        each -> strandPlace.getOrDefault(each.strandId, Integer.MAX_VALUE)))
+                .toList();
+    }
+
+    /** Which of these ids are skills in use. */
+    public Set<Long> known(Collection<Long> ids) {
+        Set<Long> known = new LinkedHashSet<>();
+        skills.findAllById(ids).stream().filter(each -> each.removedAt == null).forEach(each -> known.add(each.id));
+        return known;
+    }
+
+    /** What each of these students holds; every one of them is a key. */
+    public Map<StudentId, Set<SkillId>> held(Collection<Long> studentIds) {
+        Map<StudentId, Set<SkillId>> held = new TreeMap<>();
+        standings(studentIds).forEach((student, own) -> {
+            Set<SkillId> ids = new TreeSet<>();
+            own.values().stream()
+                    .filter(each -> each.status().isHeld())
+                    .forEach(each -> ids.add(new SkillId(each.skillId())));
+            held.put(new StudentId(student), ids);
+        });
+        return held;
+    }
+
+    /** Where these students stand, by student and skill; only skills of which something is known. */
+    public Map<Long, Map<Long, Standing>> standings(Collection<Long> studentIds) {
+        return standings.of(inUseInOrder(), studentIds);
+    }
+
+    /** Where a student stands on every skill that was ever seen. */
+    public List<Standing> standing(long studentId) {
+        return List.copyOf(standings(List.of(studentId)).get(studentId).values());
     }
 
     /** Where each of these students stands on a skill; who was never seen is not assessed. */
@@ -104,16 +186,11 @@ public class Skills implements StudentPart {
 
     /** Where those of these students stand who were ever seen at the skill. */
     public Map<Long, Standing> seen(String skillName, Collection<Long> studentIds) {
-        long skill = skills.findByNameIgnoreCase(skillName.strip())
-                .map(found -> found.id)
-                .orElseThrow(() -> Refusal.notFound("skill"));
-        Map<Long, List<SkillEvidence>> byStudent =
-                evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(studentIds).stream()
-                        .filter(each -> each.skillId == skill)
-                        .collect(Collectors.groupingBy(each -> each.studentId));
-        Map<Long, Standing> standings = new LinkedHashMap<>();
-        byStudent.forEach((student, seen) -> standings.put(student, standing(skillName, seen)));
-        return standings;
+        Skill skill = skills.findByNameIgnoreCase(skillName.strip()).orElseThrow(() -> Refusal.notFound("skill"));
+        Map<Long, Standing> found = new LinkedHashMap<>();
+        standings.of(List.of(skill), studentIds).forEach((student, own) -> own.values()
+                .forEach(standing -> found.put(student, standing)));
+        return found;
     }
 
     /** Names of the skills on which any of these students was ever seen. */

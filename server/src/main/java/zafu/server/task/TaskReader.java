@@ -80,7 +80,7 @@ class TaskReader {
             texts.addAll(version.texts);
             questions.addAll(version.questions);
         });
-        Map<Long, Library.Text> textsById = library.texts(texts);
+        Map<Long, Library.ItemName> textsById = library.names(texts);
         Map<Long, Library.Asked> questionsById = library.questions(questions);
         return task.versions().stream()
                 .map(version -> shown(task, version, textsById, questionsById, withTries.contains(version.id)))
@@ -90,7 +90,7 @@ class TaskReader {
     private TaskView.VersionShown shown(
             TaskWithVersions task,
             TaskVersion version,
-            Map<Long, Library.Text> texts,
+            Map<Long, Library.ItemName> texts,
             Map<Long, Library.Asked> questions,
             boolean started) {
         TaskVersion.Content content = version.over(task.base());
@@ -104,7 +104,7 @@ class TaskReader {
                 content.texts().stream()
                         .filter(texts::containsKey)
                         .map(texts::get)
-                        .map(text -> new TaskView.TextRef(text.id(), text.title(), text.level()))
+                        .map(text -> new TaskView.TextRef(text.id(), text.kind(), text.title(), text.level()))
                         .toList(),
                 content.questions(),
                 content.questions().stream()

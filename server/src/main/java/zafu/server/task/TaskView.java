@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zafu.server.library.ItemKind;
 
 /**
  * A task as its teacher sees it. Local times are on the school's clocks.
@@ -52,7 +53,8 @@ record TaskView(
             TargetsShown targets,
             boolean started) {}
 
-    record TextRef(long id, String title, @Nullable Integer level) {}
+    /** What there is to read, look at or do. */
+    record TextRef(long id, ItemKind kind, String title, @Nullable Double level) {}
 
     record TargetsShown(boolean everyone, List<Long> groups, List<Long> students, List<Long> except) {}
 

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.GroupId;
@@ -115,9 +116,11 @@ class TaskWriter {
         version.dueAt = own.contains(Field.DUE) ? school.moment(wanted.due()) : null;
         version.closesAt = own.contains(Field.CLOSES) ? school.moment(wanted.closes()) : null;
         version.tries = own.contains(Field.TRIES) ? wanted.tries() : null;
-        version.texts = replaced(version.texts, own.contains(Field.TEXTS) ? requireTexts(wanted.texts()) : List.of());
+        version.texts = replaced(
+                version.texts, own.contains(Field.TEXTS) ? requireTexts(version.texts, wanted.texts()) : List.of());
         version.questions = replaced(
-                version.questions, own.contains(Field.QUESTIONS) ? requireQuestions(wanted.questions()) : List.of());
+                version.questions,
+                own.contains(Field.QUESTIONS) ? requireQuestions(version.questions, wanted.questions()) : List.of());
     }
 
     /** The collection itself is kept where nothing changed, so that nothing is written. */
@@ -129,18 +132,25 @@ class TaskWriter {
         return now;
     }
 
-    private List<Long> requireTexts(List<Long> ids) {
-        if (library.texts(ids).size() != Set.copyOf(ids).size()) {
+    /** What is in the version already may stay there, even where whoever edits the task could not find it. */
+    private List<Long> requireTexts(List<Long> now, List<Long> ids) {
+        if (!library.mayUse(added(now, ids))) {
             throw Refusal.notFound("text");
         }
         return ids;
     }
 
-    private List<Long> requireQuestions(List<Long> ids) {
-        if (library.questions(ids).size() != Set.copyOf(ids).size()) {
+    private List<Long> requireQuestions(List<Long> now, List<Long> ids) {
+        if (!library.mayAsk(added(now, ids))) {
             throw Refusal.notFound("question");
         }
         return ids;
+    }
+
+    private static Set<Long> added(List<Long> now, List<Long> wanted) {
+        Set<Long> added = new TreeSet<>(wanted);
+        added.removeAll(Set.copyOf(now));
+        return added;
     }
 
     private static List<TaskTarget> targetsOf(long versionId, TaskView.TargetsShown wanted) {

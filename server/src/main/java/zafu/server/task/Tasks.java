@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,9 +16,11 @@ import zafu.server.task.ClassTasks.TaskWithVersions;
 @Service
 public class Tasks {
     private final TaskLoader loader;
+    private final TaskVersionRepository versions;
 
-    Tasks(TaskLoader loader) {
+    Tasks(TaskLoader loader, TaskVersionRepository versions) {
         this.loader = loader;
+        this.versions = versions;
     }
 
     /** What one student is given: the title they see, what to read and answer, and on what terms. */
@@ -67,6 +70,24 @@ public class Tasks {
         ClassTasks one = loader.only(loader.require(taskId));
         TaskWithVersions task = one.tasks().get(0);
         return task.content(new VersionId(versionId)).map(content -> given(one, task, student, content));
+    }
+
+    /** What there is in a version to read and to answer, by id. */
+    public record Materials(List<Long> texts, List<Long> questions) {}
+
+    /** Of each of these versions, those that were removed included. */
+    public Map<Long, Materials> materials(Collection<Long> versionIds) {
+        List<TaskVersion> wanted = versions.findByIdIn(versionIds);
+        Map<Long, TaskVersion> bases = new LinkedHashMap<>();
+        versions.findByTaskIdInAndPlace(
+                        wanted.stream().map(each -> each.taskId).distinct().toList(), TaskVersion.BASE)
+                .forEach(base -> bases.put(base.taskId, base));
+        Map<Long, Materials> found = new LinkedHashMap<>();
+        for (TaskVersion each : wanted) {
+            TaskVersion.Content content = each.over(bases.get(each.taskId));
+            found.put(each.id, new Materials(content.texts(), content.questions()));
+        }
+        return found;
     }
 
     private static TaskForClass forClass(ClassTasks all, TaskWithVersions task) {

@@ -1,4 +1,4 @@
-package zafu.server.exchange;
+package zafu.server.platform;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -15,7 +15,6 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.jspecify.annotations.Nullable;
-import zafu.server.platform.Refusal;
 
 /**
  * Opens a zip that a stranger may have made: entries are counted while they are unpacked, so that a small file which
@@ -116,7 +115,7 @@ public final class ZipGuard {
         }
     }
 
-    static Refusal refused(String sentence) {
+    private static Refusal refused(String sentence) {
         return Refusal.unusable("file-not-safe", sentence);
     }
 }

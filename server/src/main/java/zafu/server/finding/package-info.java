@@ -1,0 +1,7 @@
+/**
+ * Choosing what to teach: what the library has for a group, best first, what the group is ready for, what it lacks.
+ */
+@NullMarked
+package zafu.server.finding;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,65 @@
+package zafu.server.library;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
+import zafu.server.access.Person;
+import zafu.server.platform.Refusal;
+
+/**
+ * Who may see an item, and who may change it: its maker and the administrators may do both; the teachers of a class may
+ * change what is kept for the class; everybody else may look at what is for the school, and make a copy of it.
+ */
+@Component
+class ItemAccess {
+    private final CurrentPerson current;
+    private final ClassPermission permission;
+
+    ItemAccess(CurrentPerson current, ClassPermission permission) {
+        this.current = current;
+        this.permission = permission;
+    }
+
+    LibraryItem requireSee(LibraryItem item) {
+        if (!maySee(item)) {
+            throw Refusal.notFound("item");
+        }
+        return item;
+    }
+
+    void requireChange(LibraryItem item) {
+        requireSee(item);
+        if (!mayChange(item)) {
+            throw Refusal.notAllowed(
+                    "\"" + item.title + "\" is somebody else's. Make a copy of it, which is yours to change.");
+        }
+    }
+
+    boolean maySee(LibraryItem item) {
+        Person.Grown adult = current.adult();
+        return switch (item.visibility) {
+            case SCHOOL -> true;
+            case PRIVATE -> isMaker(item, adult);
+            case CLASS -> isMaker(item, adult) || permission.mine().contains(item.classId);
+        };
+    }
+
+    boolean mayChange(LibraryItem item) {
+        Person.Grown adult = current.adult();
+        boolean forTheirClass =
+                item.visibility == Visibility.CLASS && permission.changeable().contains(item.classId);
+        return isMaker(item, adult)
+                || forTheirClass
+                || (adult.administrator() && item.visibility != Visibility.PRIVATE);
+    }
+
+    private static boolean isMaker(LibraryItem item, Person.Grown adult) {
+        return item.createdBy != null && item.createdBy == adult.adultId();
+    }
+
+    /** Ids of the signed-in adult's classes. */
+    List<Long> classes() {
+        return permission.mine();
+    }
+}

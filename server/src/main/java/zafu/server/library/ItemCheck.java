@@ -1,0 +1,155 @@
+package zafu.server.library;
+
+import java.net.URI;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import zafu.server.access.ClassPermission;
+import zafu.server.library.LibraryController.ItemEdit;
+import zafu.server.library.LibraryController.QuestionShown;
+import zafu.server.library.LibraryController.SkillUse;
+import zafu.server.measure.Measures;
+import zafu.server.platform.Refusal;
+import zafu.server.skill.Skills;
+
+/** Whether an item can be kept as it is wanted; if not, one sentence says why. */
+@Component
+class ItemCheck {
+    private final Measures measures;
+    private final Skills skills;
+    private final LibraryFileRepository files;
+    private final ClassPermission permission;
+
+    ItemCheck(Measures measures, Skills skills, LibraryFileRepository files, ClassPermission permission) {
+        this.measures = measures;
+        this.skills = skills;
+        this.files = files;
+        this.permission = permission;
+    }
+
+    void requireUsable(ItemEdit wanted) {
+        requireContent(wanted);
+        requireLevel(wanted);
+        requireInOrder(wanted.gradeLow(), wanted.gradeHigh(), "gradeLow", "The lowest grade lies above the highest.");
+        requireSkills(wanted);
+        if (wanted.visibility() == Visibility.CLASS) {
+            if (wanted.classId() == null) {
+                throw Refusal.unusableField("no-class", "classId", "Which class is it for?");
+            }
+            permission.requireSee(wanted.classId());
+        }
+        if (wanted.language() != null && !isLanguage(wanted.language())) {
+            throw Refusal.unusableField(
+                    "language-unknown",
+                    "language",
+                    "\"" + wanted.language() + "\" is no language tag such as en or fr-CA.");
+        }
+    }
+
+    private static boolean isLanguage(String tag) {
+        return !Locale.forLanguageTag(tag.strip()).getLanguage().isEmpty();
+    }
+
+    private void requireContent(ItemEdit wanted) {
+        List<QuestionShown> questions = wanted.questions() == null ? List.of() : wanted.questions();
+        questions.forEach(each -> {
+            if (each.prompt().isBlank()
+                    && each.kind() != QuestionKind.BLANKS
+                    && each.kind() != QuestionKind.HOT_WORDS) {
+                throw Refusal.unusableField("question-incomplete", "questions", "A question has no words.");
+            }
+            each.body().asQuestion(each.kind(), each.prompt());
+        });
+        if (wanted.kind().isQuestions() && questions.isEmpty()) {
+            throw lacks("questions", "needs at least one question");
+        }
+        if (wanted.kind() == ItemKind.TEXT && isEmpty(wanted.body())) {
+            throw lacks("body", "has no text");
+        }
+        if (wanted.kind() == ItemKind.LESSON && isEmpty(wanted.steps())) {
+            throw lacks("steps", "needs at least one step");
+        }
+        if (wanted.kind() == ItemKind.LINK) {
+            requireAddress(wanted.address());
+        }
+        if (wanted.kind() == ItemKind.PRINTABLE && wanted.fileId() == null) {
+            throw lacks("fileId", "needs its sheet, a PDF or a picture");
+        }
+        if (wanted.fileId() != null && !files.existsById(wanted.fileId())) {
+            throw Refusal.notFound("file");
+        }
+    }
+
+    private static boolean isEmpty(String text) {
+        return text == null || text.isBlank();
+    }
+
+    private static Refusal lacks(String field, String what) {
+        return Refusal.unusableField("item-incomplete", field, "This " + what + ".");
+    }
+
+    private static void requireAddress(String address) {
+        if (!isWebAddress(address)) {
+            throw Refusal.unusableField(
+                    "address-unusable", "address", "The address must begin with http:// or https:// and name a place.");
+        }
+    }
+
+    static boolean isWebAddress(String address) {
+        try {
+            URI uri = URI.create(address == null ? "" : address.strip());
+            return Set.of("http", "https")
+                            .contains(String.valueOf(uri.getScheme()).toLowerCase(Locale.ROOT))
+                    && uri.getHost() != null
+                    && uri.getUserInfo() == null;
+        } catch (IllegalArgumentException broken) {
+            return false;
+        }
+    }
+
+    private void requireLevel(ItemEdit wanted) {
+        if ((wanted.levelMeasureId() == null) != (wanted.levelLow() == null)) {
+            throw Refusal.unusableField("level-incomplete", "levelLow", "A level needs both a number and its measure.");
+        }
+        if (wanted.levelMeasureId() == null) {
+            return;
+        }
+        Measures.MeasureCard measure = measures.card(wanted.levelMeasureId());
+        double high = wanted.levelHigh() == null ? wanted.levelLow() : wanted.levelHigh();
+        requireInOrder(wanted.levelLow(), high, "levelLow", "The lowest level lies above the highest.");
+        if (wanted.levelLow() < measure.lowest() || high > measure.highest()) {
+            throw Refusal.unusableField(
+                    "level-off-scale",
+                    "levelLow",
+                    "The level lies outside \"" + measure.name() + "\", which goes from " + plain(measure.lowest())
+                            + " to " + plain(measure.highest()) + ".");
+        }
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+    }
+
+    private static <T extends Comparable<T>> void requireInOrder(T low, T high, String field, String sentence) {
+        if (low != null && high != null && low.compareTo(high) > 0) {
+            throw Refusal.unusableField("out-of-order", field, sentence);
+        }
+    }
+
+    private void requireSkills(ItemEdit wanted) {
+        List<Long> ids = wanted.skills() == null
+                ? List.of()
+                : wanted.skills().stream().map(SkillUse::skillId).distinct().toList();
+        List<Long> ofQuestions = wanted.questions() == null
+                ? List.of()
+                : wanted.questions().stream()
+                        .map(QuestionShown::skillId)
+                        .filter(id -> id != null)
+                        .distinct()
+                        .toList();
+        if (!skills.known(ids).containsAll(ids) || !skills.known(ofQuestions).containsAll(ofQuestions)) {
+            throw Refusal.notFound("skill");
+        }
+    }
+}

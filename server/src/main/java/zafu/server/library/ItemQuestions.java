@@ -1,0 +1,85 @@
+package zafu.server.library;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import zafu.server.library.LibraryController.QuestionShown;
+import zafu.server.platform.Refusal;
+
+/** The questions of an item: read and written as a whole. One that was taken out stays, because answers to it stay. */
+@Component
+class ItemQuestions {
+    private final QuestionRepository questions;
+    private final QuestionEditionRepository editions;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    ItemQuestions(QuestionRepository questions, QuestionEditionRepository editions, JsonMapper json, Clock clock) {
+        this.questions = questions;
+        this.editions = editions;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    List<QuestionShown> of(long itemId) {
+        return questions.findByItemIdInAndRemovedFalseOrderByItemIdAscPlaceAsc(List.of(itemId)).stream()
+                .map(row -> new QuestionShown(row.id, row.kind, row.prompt, row.points, row.skillId, body(row)))
+                .toList();
+    }
+
+    List<QuestionRow> rows(List<Long> ids) {
+        return questions.findByIdIn(ids);
+    }
+
+    private QuestionBody body(QuestionRow row) {
+        return json.readValue(row.body, QuestionBody.class);
+    }
+
+    void write(long itemId, List<QuestionShown> wanted) {
+        Map<Long, QuestionRow> known = new LinkedHashMap<>();
+        questions.findByItemIdOrderByPlace(itemId).forEach(row -> known.put(row.id, row));
+        known.values().forEach(row -> row.removed = true);
+        List<QuestionRow> rows = new ArrayList<>();
+        for (QuestionShown question : wanted) {
+            QuestionRow row = question.id() == null ? new QuestionRow() : known.get(question.id());
+            if (row == null) {
+                throw Refusal.notFound("question");
+            }
+            String body = json.writeValueAsString(question.body());
+            keepEdition(row, question, body);
+            row.itemId = itemId;
+            row.place = rows.size();
+            row.kind = question.kind();
+            row.prompt = question.prompt().strip();
+            row.points = question.points();
+            row.skillId = question.skillId();
+            row.body = body;
+            row.removed = false;
+            rows.add(row);
+        }
+        questions.saveAll(known.values());
+        questions.saveAll(rows);
+        questions.flush();
+    }
+
+    private void keepEdition(QuestionRow row, QuestionShown wanted, String body) {
+        boolean same = row.kind == wanted.kind()
+                && row.prompt.equals(wanted.prompt().strip())
+                && row.points == wanted.points()
+                && row.body.equals(body);
+        if (row.id != null && !same) {
+            QuestionEdition old = new QuestionEdition();
+            old.questionId = row.id;
+            old.untilAt = clock.instant();
+            old.kind = row.kind;
+            old.prompt = row.prompt;
+            old.points = row.points;
+            old.body = row.body;
+            editions.save(old);
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package zafu.server.library;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Units: ordered collections of items. */
+@RestController
+class UnitController {
+    private final Units units;
+
+    UnitController(Units units) {
+        this.units = units;
+    }
+
+    /** @param version of the unit that was changed; absent for a new one */
+    record UnitEdit(
+            @NotBlank @Size(max = 200) String title,
+            @NotNull @Size(max = 2000) String about,
+            @Nullable LocalDate beginsOn,
+            @NotNull @Size(max = 200) List<Long> items,
+            @NotNull @Size(max = 60) List<Long> skills,
+            @Nullable Long version) {}
+
+    record UnitId(long id) {}
+
+    @GetMapping("/api/library/units")
+    List<Units.UnitShown> all() {
+        return units.all();
+    }
+
+    @PostMapping("/api/library/units")
+    UnitId add(@Valid @RequestBody UnitEdit wanted) {
+        return new UnitId(units.save(null, wanted));
+    }
+
+    @PutMapping("/api/library/units/{unitId}")
+    UnitId change(@PathVariable long unitId, @Valid @RequestBody UnitEdit wanted) {
+        return new UnitId(units.save(unitId, wanted));
+    }
+
+    @DeleteMapping("/api/library/units/{unitId}")
+    void delete(@PathVariable long unitId) {
+        units.delete(unitId, true);
+    }
+
+    @PostMapping("/api/library/units/{unitId}/restored")
+    void restore(@PathVariable long unitId) {
+        units.delete(unitId, false);
+    }
+}

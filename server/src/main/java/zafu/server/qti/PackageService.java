@@ -1,0 +1,155 @@
+package zafu.server.qti;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.CurrentPerson;
+import zafu.server.library.ItemDraft;
+import zafu.server.library.ItemDraft.QuestionDraft;
+import zafu.server.library.LibraryExchange;
+import zafu.server.library.LibraryFiles;
+import zafu.server.library.QuestionBody;
+import zafu.server.platform.LongWork;
+import zafu.server.platform.Refusal;
+import zafu.server.qti.PackageController.InPackage;
+import zafu.server.qti.PackageController.Report;
+import zafu.server.qti.PackageController.Taking;
+
+/** Shows what a package holds, takes it into the library, and gives items out as one. */
+@Service
+class PackageService {
+    private static final int MOST_BYTES = 40 * 1024 * 1024;
+    private final LibraryExchange library;
+    private final LibraryFiles files;
+    private final CurrentPerson current;
+    private final LongWork longWork;
+
+    PackageService(LibraryExchange library, LibraryFiles files, CurrentPerson current, LongWork longWork) {
+        this.library = library;
+        this.files = files;
+        this.current = current;
+        this.longWork = longWork;
+    }
+
+    Report look(byte[] zip, String fileName) {
+        current.adult();
+        return report(read(zip, fileName), List.of());
+    }
+
+    private static PackageRead read(byte[] zip, String fileName) {
+        if (zip.length > MOST_BYTES) {
+            throw Refusal.tooLarge("The package is larger than 40 MB.");
+        }
+        return PackageReader.read(zip, fileName);
+    }
+
+    /** Takes all that can be taken; when anything goes wrong, nothing of it. */
+    @Transactional
+    Report take(byte[] zip, String fileName, Taking wanted) {
+        current.adult();
+        PackageRead read = read(zip, fileName);
+        if (read.items().isEmpty()) {
+            throw Refusal.unusable("nothing-to-take", "Nothing in the package can be taken.");
+        }
+        longWork.expect(read.items().size());
+        List<PackageRead.Finding> wrongMedia = new ArrayList<>(read.leftOut());
+        Map<String, String> kept = keep(read, wrongMedia);
+        List<ItemDraft> drafts = read.items().stream()
+                .map(each -> {
+                    longWork.step();
+                    return withFiles(each, kept);
+                })
+                .toList();
+        List<Long> ids = library.take(drafts, wanted.visibility(), wanted.classId());
+        return report(new PackageRead(read.items(), read.files(), read.changed(), wrongMedia), ids);
+    }
+
+    /** Keeps the pictures; one that is none is left out, and said. */
+    private Map<String, String> keep(PackageRead read, List<PackageRead.Finding> wrongMedia) {
+        Map<String, String> kept = new LinkedHashMap<>();
+        read.files().forEach((name, bytes) -> {
+            String inMarkdown = "package:" + name.replace(" ", "%20").replace(")", "%29");
+            try {
+                kept.put(
+                        inMarkdown,
+                        "file:"
+                                + files.keep(name.substring(name.lastIndexOf('/') + 1), bytes)
+                                        .id());
+            } catch (Refusal wrong) {
+                wrongMedia.add(new PackageRead.Finding(name, wrong.getMessage()));
+                kept.put(inMarkdown, "left-out");
+            }
+        });
+        return kept;
+    }
+
+    private static ItemDraft withFiles(ItemDraft item, Map<String, String> kept) {
+        List<QuestionDraft> questions = item.questions().stream()
+                .map(each -> new QuestionDraft(
+                        each.kind(), named(each.prompt(), kept), each.points(), named(each.body(), kept)))
+                .toList();
+        return new ItemDraft(
+                item.kind(),
+                item.title(),
+                named(item.body(), kept),
+                item.language(),
+                item.minutes(),
+                item.address(),
+                item.tags(),
+                item.licence(),
+                item.fileId(),
+                questions);
+    }
+
+    private static QuestionBody named(QuestionBody body, Map<String, String> kept) {
+        QuestionBody named = body.withFeedback(named(body.feedbackRight(), kept), named(body.feedbackWrong(), kept))
+                .withGuidance(named(body.guidance(), kept));
+        if (body.partners() != null) {
+            return named.withMatching(each(body.options(), kept), each(body.partners(), kept), body.pairs());
+        }
+        return body.options() == null
+                ? named
+                : named.withOptions(each(body.options(), kept), body.right(), body.rights());
+    }
+
+    private static List<String> each(List<String> texts, Map<String, String> kept) {
+        return texts.stream().map(text -> named(text, kept)).toList();
+    }
+
+    private static @Nullable String named(@Nullable String markdown, Map<String, String> kept) {
+        if (markdown == null) {
+            return null;
+        }
+        String named = markdown;
+        for (Map.Entry<String, String> each : kept.entrySet()) {
+            named = named.replace("(" + each.getKey() + ")", "(" + each.getValue() + ")");
+        }
+        return named.replaceAll("!\\[[^\\]]*\\]\\(left-out\\)", "");
+    }
+
+    private static Report report(PackageRead read, List<Long> ids) {
+        return new Report(
+                read.items().stream()
+                        .map(each -> new InPackage(
+                                each.kind(), each.title(), each.questions().size()))
+                        .toList(),
+                read.changed(),
+                read.leftOut(),
+                ids);
+    }
+
+    byte[] give(List<Long> ids, QtiVersion version) {
+        List<ItemDraft> drafts = library.give(ids);
+        boolean nothing = drafts.stream()
+                .allMatch(each -> each.questions().isEmpty() && each.body().isBlank());
+        if (drafts.isEmpty() || nothing) {
+            throw Refusal.unusable(
+                    "nothing-to-give", "A package carries questions and texts; there are none in these.");
+        }
+        return new PackageWriter(version, files::read).write(drafts);
+    }
+}

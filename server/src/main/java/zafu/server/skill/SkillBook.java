@@ -1,0 +1,212 @@
+package zafu.server.skill;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.skill.SkillGraph;
+import zafu.core.skill.SkillId;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.measure.Measures;
+import zafu.server.platform.Refusal;
+import zafu.server.skill.SkillController.CodeShown;
+import zafu.server.skill.SkillController.SkillEdit;
+import zafu.server.skill.SkillController.SkillList;
+import zafu.server.skill.SkillController.SkillShown;
+import zafu.server.skill.SkillController.StrandShown;
+
+/** The skills of the school: kept by its teachers, without circles among what comes before what. */
+@Service
+class SkillBook {
+    private final SkillRepository skills;
+    private final StrandRepository strands;
+    private final Skills all;
+    private final Measures measures;
+    private final ClassPermission permission;
+    private final AuditTrail audit;
+    private final Clock clock;
+
+    SkillBook(
+            SkillRepository skills,
+            StrandRepository strands,
+            Skills all,
+            Measures measures,
+            ClassPermission permission,
+            AuditTrail audit,
+            Clock clock) {
+        this.skills = skills;
+        this.strands = strands;
+        this.all = all;
+        this.measures = measures;
+        this.permission = permission;
+        this.audit = audit;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    SkillList all() {
+        Map<Long, List<SkillShown>> byStrand = new LinkedHashMap<>();
+        all.inUseInOrder().forEach(each -> byStrand.computeIfAbsent(
+                        each.strandId == null ? -1 : each.strandId, id -> new ArrayList<>())
+                .add(shown(each)));
+        List<StrandShown> found = new ArrayList<>();
+        for (Strand strand : strands.findAllByOrderByPlaceAscIdAsc()) {
+            if (byStrand.containsKey(strand.id)) {
+                found.add(new StrandShown(strand.id, strand.name, byStrand.get(strand.id)));
+            }
+        }
+        if (byStrand.containsKey(-1L)) {
+            found.add(new StrandShown(null, "", byStrand.get(-1L)));
+        }
+        return new SkillList(found);
+    }
+
+    @Transactional
+    SkillShown add(SkillEdit wanted) {
+        permission.requireTeacher();
+        Skill made = skills.findByNameIgnoreCase(wanted.name().strip()).orElseGet(Skill::new);
+        if (made.id != null && made.removedAt == null) {
+            throw Refusal.conflict("skill-known", "There is a skill \"" + made.name + "\" already.");
+        }
+        made.removedAt = null;
+        return shown(saved(made, wanted));
+    }
+
+    @Transactional
+    SkillShown change(long skillId, SkillEdit wanted) {
+        permission.requireTeacher();
+        Skill found = skills.findById(skillId)
+                .filter(each -> each.removedAt == null)
+                .orElseThrow(() -> Refusal.notFound("skill"));
+        if (wanted.version() == null || wanted.version() != found.version) {
+            throw new OptimisticLockingFailureException("skill " + skillId);
+        }
+        skills.findByNameIgnoreCase(wanted.name().strip())
+                .filter(other -> !other.id.equals(skillId))
+                .ifPresent(other -> {
+                    throw Refusal.conflict("skill-known", "There is a skill \"" + other.name + "\" already.");
+                });
+        return shown(saved(found, wanted));
+    }
+
+    private Skill saved(Skill skill, SkillEdit wanted) {
+        requireUsable(wanted);
+        Long strand = strandId(wanted.strand().strip());
+        if (wanted.place() != null) {
+            skill.place = wanted.place();
+        } else if (skill.id == null) {
+            skill.place = lastPlace(strand) + 1;
+        }
+        skill.name = wanted.name().strip();
+        skill.strandId = strand;
+        skill.grade = wanted.grade();
+        skill.description = wanted.description().strip();
+        skill.screenMeasureId = wanted.screenMeasureId();
+        skill.screenCut = wanted.screenCut();
+        skill.prerequisites = new TreeSet<>(wanted.prerequisites());
+        skill.codes = new ArrayList<>(wanted.codes().stream()
+                .map(each -> new Skill.Code(each.scheme().strip(), each.code().strip()))
+                .toList());
+        Skill saved = skills.saveAndFlush(skill);
+        requireNoCircle();
+        audit.note(null, "skill.saved", saved.id, saved.name);
+        return saved;
+    }
+
+    private void requireUsable(SkillEdit wanted) {
+        if (!all.known(wanted.prerequisites()).containsAll(wanted.prerequisites())) {
+            throw Refusal.notFound("skill");
+        }
+        if ((wanted.screenMeasureId() == null) != (wanted.screenCut() == null)) {
+            throw Refusal.unusableField(
+                    "screening-incomplete",
+                    "screenCut",
+                    "A screening needs both a measure and the score it begins at.");
+        }
+        if (wanted.screenMeasureId() != null) {
+            measures.card(wanted.screenMeasureId());
+        }
+    }
+
+    /** @return absent for a skill of no strand */
+    @Nullable
+    Long strandId(String name) {
+        if (name.isEmpty()) {
+            return null;
+        }
+        return strands.findByNameIgnoreCase(name)
+                .orElseGet(() -> {
+                    Strand made = new Strand();
+                    made.name = name;
+                    made.place = (int) strands.count();
+                    return strands.save(made);
+                })
+                .id;
+    }
+
+    int lastPlace(@Nullable Long strandId) {
+        return all.inUseInOrder().stream()
+                .filter(each -> java.util.Objects.equals(each.strandId, strandId))
+                .mapToInt(each -> each.place)
+                .max()
+                .orElse(-1);
+    }
+
+    /** @throws Refusal that names the skills of the circle in their order */
+    void requireNoCircle() {
+        List<zafu.core.skill.Skill> inOrder = all.inOrder();
+        SkillGraph.of(inOrder).cycle().ifPresent(circle -> {
+            Map<SkillId, String> names = new LinkedHashMap<>();
+            inOrder.forEach(each -> names.put(each.id(), each.name()));
+            String way = String.join(
+                    " needs ",
+                    circle.stream().map(each -> "\"" + names.get(each) + "\"").toList());
+            throw Refusal.conflict(
+                    "skills-in-a-circle",
+                    way + " needs \"" + names.get(circle.get(0)) + "\" again. One of these has to go.");
+        });
+    }
+
+    @Transactional
+    void remove(Collection<Long> ids) {
+        permission.requireTeacher();
+        for (Skill skill : skills.findAllById(ids)) {
+            skill.removedAt = clock.instant();
+            audit.note(null, "skill.removed", skill.id, skill.name);
+        }
+    }
+
+    @Transactional
+    void restore(Collection<Long> ids) {
+        permission.requireTeacher();
+        for (Skill skill : skills.findAllById(ids)) {
+            skill.removedAt = null;
+            audit.note(null, "skill.restored", skill.id, skill.name);
+        }
+        skills.flush();
+        requireNoCircle();
+    }
+
+    static SkillShown shown(Skill each) {
+        return new SkillShown(
+                each.id,
+                each.name,
+                each.grade,
+                each.description,
+                List.copyOf(each.prerequisites),
+                each.codes.stream()
+                        .map(code -> new CodeShown(code.scheme(), code.code()))
+                        .toList(),
+                each.screenMeasureId,
+                each.screenCut,
+                each.version);
+    }
+}
