@@ -22,6 +22,11 @@ const TodayPlace = lazy(() => import("./today/TodayPlace"));
 const PlanPlace = lazy(() => import("./plan/PlanPlace"));
 const TaskPlace = lazy(() => import("./plan/TaskPlace"));
 const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
+const LibraryPlace = lazy(() => import("./library/LibraryPlace"));
+const ItemEditorPlace = lazy(() => import("./library/ItemEditorPlace"));
+const UnitsPlace = lazy(() => import("./units/UnitsPlace"));
+const SkillsPlace = lazy(() => import("./skills/SkillsPlace"));
+const BookPlace = lazy(() => import("./mywork/BookPlace"));
 const MyWorkPlace = lazy(() => import("./mywork/MyWorkPlace"));
 const TryPlace = lazy(() => import("./try/TryPlace"));
 
@@ -53,6 +58,11 @@ function TeacherRoutes() {
         <Route path="arrange/:arrangementId" element={<BenchPlace />} />
         <Route path="arrange/:arrangementId/lists" element={<ListsPlace />} />
         <Route path="today" element={<TodayPlace />} />
+        <Route path="library" element={<LibraryPlace />} />
+        <Route path="library/items/new" element={<ItemEditorPlace />} />
+        <Route path="library/items/:itemId" element={<ItemEditorPlace />} />
+        <Route path="library/units" element={<UnitsPlace />} />
+        <Route path="library/skills" element={<SkillsPlace />} />
         <Route path="plan" element={<PlanPlace />} />
         <Route path="plan/:taskId" element={<TaskPlace />} />
         <Route path="progress" element={<ProgressPlace />} />
@@ -68,6 +78,7 @@ function StudentRoutes() {
   return (
     <Routes>
       <Route path="/my" element={<MyWorkPlace />} />
+      <Route path="/my/shelf/:itemId" element={<BookPlace />} />
       <Route path="/my/tries/:tryId" element={<TryPlace />} />
       <Route path="*" element={<Navigate to="/my" replace />} />
     </Routes>

@@ -3,6 +3,12 @@ import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 
+/** By what the library can be narrowed. */
+export type ItemNarrowing = Omit<
+  NonNullable<paths["/api/classes/{classId}/library"]["get"]["parameters"]["query"]>,
+  "groupId" | "limit"
+>;
+
 /** What the server says when something cannot be done: a stable code and one sentence for the person. */
 export class ApiProblem extends Error {
   constructor(

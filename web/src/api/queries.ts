@@ -1,6 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import type { Narrowing } from "../students/narrowing";
-import { api, data } from "./client";
+import { api, data, type ItemNarrowing } from "./client";
 
 /** One options factory per server resource; keys begin with what changes together. */
 export const sessionQuery = queryOptions({
@@ -226,9 +226,86 @@ export const todayQuery = (classId: number) =>
     queryFn: () => data(api.GET("/api/classes/{classId}/today", { params: { path: { classId } } })),
   });
 
-export const libraryQuery = queryOptions({
-  queryKey: ["library"],
-  queryFn: () => data(api.GET("/api/library")),
+export const skillsQuery = queryOptions({
+  queryKey: ["library", "skills"],
+  queryFn: () => data(api.GET("/api/skills")),
+});
+
+/** What the library has for a class or a group, narrowed; best first. */
+export const findQuery = (
+  classId: number,
+  groupId: number | undefined,
+  narrowing: ItemNarrowing,
+  limit = 100,
+) =>
+  queryOptions({
+    queryKey: ["library", "found", classId, groupId, narrowing, limit],
+    queryFn: () =>
+      data(
+        api.GET("/api/classes/{classId}/library", {
+          params: { path: { classId }, query: { ...narrowing, groupId, limit } },
+        }),
+      ),
+  });
+
+export const itemQuery = (itemId: number) =>
+  queryOptions({
+    queryKey: ["library", "item", itemId],
+    queryFn: () => data(api.GET("/api/library/items/{itemId}", { params: { path: { itemId } } })),
+  });
+
+export const previewQuery = (itemId: number, choices: number | undefined) =>
+  queryOptions({
+    queryKey: ["library", "item", itemId, "preview", choices],
+    queryFn: () =>
+      data(
+        api.GET("/api/library/items/{itemId}/preview", {
+          params: { path: { itemId }, query: { choices } },
+        }),
+      ),
+  });
+
+export const questionNamesQuery = (ids: number[]) =>
+  queryOptions({
+    queryKey: ["library", "questions", ids],
+    enabled: ids.length > 0,
+    queryFn: () => data(api.GET("/api/library/questions", { params: { query: { ids } } })),
+  });
+
+export const unitsQuery = queryOptions({
+  queryKey: ["library", "units"],
+  queryFn: () => data(api.GET("/api/library/units")),
+});
+
+export const unitLacksQuery = (classId: number, unitId: number, groupId: number | undefined) =>
+  queryOptions({
+    queryKey: ["library", "lacks", classId, unitId, groupId],
+    queryFn: () =>
+      data(
+        api.GET("/api/classes/{classId}/units/{unitId}/lacks", {
+          params: { path: { classId, unitId }, query: { groupId } },
+        }),
+      ),
+  });
+
+export const skillMapQuery = (classId: number, groupId: number | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "skill-map", groupId],
+    queryFn: () =>
+      data(
+        api.GET("/api/classes/{classId}/skill-map", { params: { path: { classId }, query: { groupId } } }),
+      ),
+  });
+
+export const shelfQuery = (groupId: number) =>
+  queryOptions({
+    queryKey: ["shelf", groupId],
+    queryFn: () => data(api.GET("/api/groups/{groupId}/shelf", { params: { path: { groupId } } })),
+  });
+
+export const myShelfQuery = queryOptions({
+  queryKey: ["my", "shelf"],
+  queryFn: () => data(api.GET("/api/my/shelf")),
 });
 
 export const tasksQuery = (classId: number) =>

@@ -10,6 +10,7 @@ import { Mark } from "../shell/Mark";
 import { useNotice } from "../shell/Notice";
 import { signOut } from "../shell/TopBar";
 import { Waiting } from "../shell/Waiting";
+import { MyShelf } from "./MyShelf";
 import { MySurveys } from "./MySurveys";
 import { aboutCard, words } from "./words";
 
@@ -33,6 +34,7 @@ export default function MyWorkPlace() {
         </Box>
         <Button onClick={signOut}>{words.signOut}</Button>
       </Box>
+      <MyShelf />
       {!first && <Box sx={{ py: 2 }}>{words.nothing}</Box>}
       {first && (
         <Section title={words.first}>

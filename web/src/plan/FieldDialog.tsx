@@ -88,6 +88,7 @@ function FieldInput({ version, field, value, onValue }: InputProps) {
     case "TEXTS":
       return (
         <TextsPicker
+          known={version.texts}
           chosen={value.texts ?? version.texts.map((text) => text.id)}
           onChoose={(texts) => onValue({ texts })}
         />

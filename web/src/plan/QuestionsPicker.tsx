@@ -4,8 +4,8 @@ import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import type { Schemas } from "../api/client";
-import { libraryQuery } from "../api/queries";
+import { itemQuery, questionNamesQuery } from "../api/queries";
+import { type FoundItem, ItemSearch } from "./ItemSearch";
 import { QuestionSetEditor } from "./QuestionSetEditor";
 import { words } from "./words";
 
@@ -14,16 +14,16 @@ interface Props {
   onChoose: (questions: number[]) => void;
 }
 
-type Set = Schemas["QuestionSet"];
+const kinds = ["QUIZ", "PRACTICE", "TEXT"] as const;
 
 /** Chooses questions of the library; new ones can be written, and sets changed, at once. */
 export function QuestionsPicker({ chosen, onChoose }: Props) {
-  const sets = useQuery(libraryQuery).data?.questionSets ?? [];
-  const [writing, setWriting] = useState<Set | "new" | null>(null);
-  if (writing) {
+  const [writing, setWriting] = useState<number | "new" | null>(null);
+  const names = useQuery(questionNamesQuery(chosen)).data ?? [];
+  if (writing !== null) {
     return (
       <QuestionSetEditor
-        set={writing === "new" ? undefined : writing}
+        setId={writing === "new" ? undefined : writing}
         onKept={(kept) => {
           setWriting(null);
           const added = kept.filter((id) => !chosen.includes(id));
@@ -33,33 +33,54 @@ export function QuestionsPicker({ chosen, onChoose }: Props) {
       />
     );
   }
+  const inUse = [
+    ...new Map(names.map((name) => [name.itemId, { id: name.itemId, title: name.itemTitle }])).values(),
+  ];
   return (
-    <Box sx={{ display: "grid", gap: 1 }}>
-      {sets.length === 0 && words.library.none}
-      {sets.map((set) => (
-        <QuestionSet
-          key={set.id}
-          set={set}
-          chosen={chosen}
-          onChoose={onChoose}
-          onChange={() => setWriting(set)}
-        />
-      ))}
-      <Button sx={{ justifySelf: "start" }} onClick={() => setWriting("new")}>
-        {words.library.newSet}
-      </Button>
-    </Box>
+    <ItemSearch kinds={kinds} first={inUse}>
+      {(items) => (
+        <>
+          {items.length === 0 && words.library.none}
+          {items.map((item) => (
+            <QuestionSet
+              key={item.id}
+              item={item}
+              opened={inUse.some((each) => each.id === item.id)}
+              chosen={chosen}
+              onChoose={onChoose}
+              onChange={() => setWriting(item.id)}
+            />
+          ))}
+          <Button sx={{ justifySelf: "start" }} onClick={() => setWriting("new")}>
+            {words.library.newSet}
+          </Button>
+        </>
+      )}
+    </ItemSearch>
   );
 }
 
 interface SetProps extends Props {
-  set: Set;
+  item: FoundItem;
+  opened: boolean;
   onChange: () => void;
 }
 
-function QuestionSet({ set, chosen, onChoose, onChange }: SetProps) {
+/** The questions of one item; read only when they are looked at. */
+function QuestionSet({ item, opened, chosen, onChoose, onChange }: SetProps) {
+  const [open, setOpen] = useState(opened);
+  const set = useQuery({ ...itemQuery(item.id), enabled: open }).data;
+  if (!open || !set) {
+    return (
+      <Box sx={{ borderTop: "1px solid var(--z-line)", pt: 0.5 }}>
+        <Button variant="text" aria-expanded={open} onClick={() => setOpen(true)}>
+          {item.title}
+        </Button>
+      </Box>
+    );
+  }
   const ids = set.questions.flatMap((question) => question.id ?? []);
-  const all = ids.every((id) => chosen.includes(id));
+  const all = ids.length > 0 && ids.every((id) => chosen.includes(id));
   const others = chosen.filter((id) => !ids.includes(id));
   const choose = (wanted: number[]) => onChoose([...others, ...ids.filter((id) => wanted.includes(id))]);
   return (
@@ -74,9 +95,11 @@ function QuestionSet({ set, chosen, onChoose, onChange }: SetProps) {
         control={<Checkbox size="small" checked={all} onChange={() => choose(all ? [] : ids)} />}
         label={words.library.all}
       />
-      <Button size="small" variant="text" onClick={onChange}>
-        {words.library.editSet}
-      </Button>
+      {set.mayEdit && (
+        <Button size="small" variant="text" onClick={onChange}>
+          {words.library.editSet}
+        </Button>
+      )}
       {set.questions.map((question) => (
         <Box key={question.id}>
           <FormControlLabel

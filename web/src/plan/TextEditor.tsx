@@ -4,10 +4,9 @@ import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
-import { libraryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { editorWords as words } from "../library/editorWords";
 import { useNotice } from "../shell/Notice";
-import { editorWords as words } from "./editorWords";
 import { keepEnterInside } from "./keepEnterInside";
 
 interface Props {
@@ -15,40 +14,31 @@ interface Props {
   onCancel: () => void;
 }
 
-/** Writes a new text for the library. */
+/** Writes a new text without leaving the task; all else about it can be said in the library. */
 export function TextEditor({ onKept, onCancel }: Props) {
-  const [text, setText] = useState<Schemas["TextEdit"]>({ title: "", body: "" });
+  const [text, setText] = useState({ title: "", body: "" });
   const tell = useNotice();
   const keep = useMutation({
-    mutationFn: () => data<Schemas["TextShown"]>(api.POST("/api/library/texts", { body: text })),
+    mutationFn: () =>
+      data<Schemas["ItemView"]>(api.POST("/api/library/items", { body: { kind: "TEXT", ...text } })),
     onSuccess: async (kept) => {
-      await queryClient.invalidateQueries({ queryKey: libraryQuery.queryKey });
+      await queryClient.invalidateQueries({ queryKey: ["library"] });
       onKept(kept.id);
     },
     onError: (error) => tell(error.message),
   });
   return (
     <Box sx={{ display: "grid", gap: 1.5 }} onKeyDown={keepEnterInside}>
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 120px", gap: 1.5 }}>
-        <TextField
-          autoFocus
-          label={words.textTitle}
-          value={text.title}
-          onChange={(event) => setText({ ...text, title: event.target.value })}
-        />
-        <TextField
-          type="number"
-          label={words.level}
-          value={text.level ?? ""}
-          onChange={(event) =>
-            setText({ ...text, level: event.target.value === "" ? undefined : Number(event.target.value) })
-          }
-        />
-      </Box>
+      <TextField
+        autoFocus
+        label={words.title}
+        value={text.title}
+        onChange={(event) => setText({ ...text, title: event.target.value })}
+      />
       <TextField
         multiline
         minRows={8}
-        label={words.body}
+        label={words.bodies.TEXT}
         helperText={words.bodyHelp}
         value={text.body}
         onChange={(event) => setText({ ...text, body: event.target.value })}

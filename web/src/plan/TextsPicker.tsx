@@ -2,20 +2,23 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { libraryQuery } from "../api/queries";
+import type { Schemas } from "../api/client";
+import { ItemSearch } from "./ItemSearch";
 import { TextEditor } from "./TextEditor";
 import { words } from "./words";
 
 interface Props {
   chosen: number[];
+  /** What is in the version already, by name. */
+  known: Schemas["TextRef"][];
   onChoose: (texts: number[]) => void;
 }
 
-/** Chooses texts of the library, in the order in which they are ticked; a new one can be written at once. */
-export function TextsPicker({ chosen, onChoose }: Props) {
-  const texts = useQuery(libraryQuery).data?.texts ?? [];
+const kinds = ["TEXT", "PRINTABLE", "LINK", "TALK", "OFF_SCREEN"] as const;
+
+/** Chooses what there is to read, in the order in which it is ticked; a new text can be written at once. */
+export function TextsPicker({ chosen, known, onChoose }: Props) {
   const [writing, setWriting] = useState(false);
   if (writing) {
     return (
@@ -28,35 +31,32 @@ export function TextsPicker({ chosen, onChoose }: Props) {
       />
     );
   }
+  const toggle = (id: number) =>
+    onChoose(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id]);
   return (
-    <Box sx={{ display: "grid", gap: 0.5 }}>
-      {texts.length === 0 && words.library.none}
-      {texts.map((text) => (
-        <FormControlLabel
-          key={text.id}
-          control={
-            <Checkbox
-              checked={chosen.includes(text.id)}
-              onChange={() =>
-                onChoose(
-                  chosen.includes(text.id) ? chosen.filter((id) => id !== text.id) : [...chosen, text.id],
-                )
+    <ItemSearch kinds={kinds} first={known.map((text) => ({ id: text.id, title: text.title }))}>
+      {(items) => (
+        <Box sx={{ display: "grid" }}>
+          {items.length === 0 && words.library.none}
+          {items.map((item) => (
+            <FormControlLabel
+              key={item.id}
+              control={<Checkbox checked={chosen.includes(item.id)} onChange={() => toggle(item.id)} />}
+              label={
+                <>
+                  <b>{item.title}</b>{" "}
+                  <Box component="span" sx={{ color: "var(--z-soft)" }}>
+                    {item.level !== undefined && words.level(item.level)}
+                  </Box>
+                </>
               }
             />
-          }
-          label={
-            <>
-              <b>{text.title}</b>{" "}
-              <Box component="span" sx={{ color: "var(--z-soft)" }}>
-                {text.level !== undefined && words.level(text.level)} {text.body.slice(0, 70)}…
-              </Box>
-            </>
-          }
-        />
-      ))}
-      <Button sx={{ justifySelf: "start" }} onClick={() => setWriting(true)}>
-        {words.library.newText}
-      </Button>
-    </Box>
+          ))}
+          <Button sx={{ justifySelf: "start", mt: 1 }} onClick={() => setWriting(true)}>
+            {words.library.newText}
+          </Button>
+        </Box>
+      )}
+    </ItemSearch>
   );
 }

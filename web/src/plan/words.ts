@@ -107,6 +107,8 @@ export const words = {
     none: "Nothing in the library yet.",
     editSet: "Change",
     all: "all",
+    find: "Find in the library",
+    more: (count: number) => `${count} more; search to find them`,
   },
   handOutDialog: {
     title: "Hand out",

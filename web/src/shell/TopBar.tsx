@@ -11,7 +11,7 @@ import { queryClient } from "../api/queryClient";
 import { Mark } from "./Mark";
 import { words } from "./words";
 
-const places = ["today", "students", "arrange", "plan", "progress"] as const;
+const places = ["today", "students", "arrange", "library", "plan", "progress"] as const;
 
 export function TopBar({ classId }: { classId: number }) {
   return (

@@ -1,6 +1,13 @@
 export const words = {
   waiting: "One moment…",
-  places: { today: "Today", students: "Students", arrange: "Arrange", plan: "Plan", progress: "Progress" },
+  places: {
+    today: "Today",
+    students: "Students",
+    arrange: "Arrange",
+    library: "Library",
+    plan: "Plan",
+    progress: "Progress",
+  },
   skip: "To the page",
   switchClass: "Choose a class",
   bringInClass: "Bring in another class…",

@@ -2,10 +2,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { QuestionField } from "../asked/QuestionField";
+import { ReadingText } from "../asked/ReadingText";
 import { Mark } from "../shell/Mark";
 import { HandInDialog } from "./HandInDialog";
-import { QuestionField } from "./QuestionField";
-import { ReadingText } from "./ReadingText";
 import { TimeLeft } from "./TimeLeft";
 import { type Answers, useAnswers } from "./useAnswers";
 import { words } from "./words";
@@ -79,7 +79,7 @@ export function RunningTry({ page, onOver, onHandIn }: Props) {
           {question && (
             <QuestionField
               key={question.id}
-              question={question}
+              sheet={question.sheet}
               number={place + 1}
               given={answers.given.get(question.id)}
               onGive={(given) => answers.give(question.id, given)}

@@ -2,6 +2,8 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
+import { inWords } from "../asked/answers";
+import { Html } from "../asked/Html";
 import { Card } from "../shell/Card";
 import { words } from "./words";
 
@@ -22,10 +24,17 @@ export function TryResult({ page }: { page: Schemas["TryPage"] }) {
         {page.questions.map((question) => (
           <li key={question.id}>
             <Box sx={{ display: "flex", gap: 2, justifyContent: "space-between" }}>
-              <span>{question.prompt}</span>
-              <b style={{ whiteSpace: "nowrap" }}>{words.points(question.earned ?? 0, question.points)}</b>
+              <Html html={question.sheet.prompt} component="span" />
+              <b style={{ whiteSpace: "nowrap" }}>
+                {question.earned === undefined
+                  ? words.waitsForTeacher
+                  : words.points(question.earned, question.sheet.points)}
+              </b>
             </Box>
-            <Box sx={{ color: "var(--z-soft)", fontSize: 15 }}>{answerShown(question)}</Box>
+            <Box sx={{ color: "var(--z-soft)", fontSize: 15, whiteSpace: "pre-line" }}>
+              {answerShown(question)}
+            </Box>
+            {question.feedback && <Html html={question.feedback} sx={{ fontSize: 15 }} />}
           </li>
         ))}
       </Box>
@@ -40,6 +49,5 @@ function answerShown(question: Schemas["QuestionPage"]): string {
   if (!question.given) {
     return words.noAnswer;
   }
-  const shown = question.kind === "SINGLE_CHOICE" ? question.options[Number(question.given)] : question.given;
-  return `${words.yourAnswer}: ${shown}`;
+  return `${words.yourAnswer}: ${inWords(question.sheet, question.given)}`;
 }

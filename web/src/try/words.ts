@@ -3,7 +3,6 @@ import { plural } from "../shell/plural";
 export const words = {
   question: (number: number) => `Question ${number}`,
   questions: "Questions",
-  text: "Text to read",
   kept: "✓ kept",
   keeping: "keeping…",
   waiting: "not kept yet, trying again",
@@ -25,6 +24,6 @@ export const words = {
   points: (earned: number, points: number) => `${earned} of ${points}`,
   yourAnswer: "your answer",
   noAnswer: "no answer",
+  waitsForTeacher: "your teacher will look",
   toMyWork: "Back to my work",
-  answer: "Your answer",
 };

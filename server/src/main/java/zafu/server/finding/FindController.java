@@ -55,7 +55,7 @@ class FindController {
     /** How many there would be of each, everything else being as it is narrowed. */
     record Facets(
             List<SkillCount> skills,
-            List<KindCount> kinds,
+            List<ItemKindCount> kinds,
             List<WordCount> languages,
             List<NumberCount> grades,
             List<WordCount> tags,
@@ -65,7 +65,7 @@ class FindController {
 
     record SkillCount(long id, String name, @Nullable String strand, int count) {}
 
-    record KindCount(ItemKind kind, int count) {}
+    record ItemKindCount(ItemKind kind, int count) {}
 
     record WordCount(String word, int count) {}
 
@@ -93,8 +93,12 @@ class FindController {
 
     record MeasureName(long id, String name) {}
 
-    /** What to narrow to; an empty set or absent value narrows nothing. */
-    record Narrowing(
+    /**
+     * What to narrow to; an empty set or absent value narrows nothing.
+     *
+     * @param suggestedLevels whether the levels that suit the students take the place of {@code low} and {@code high}
+     */
+    record ItemNarrowing(
             @Nullable String words,
             @Nullable Set<Long> skills,
             @Nullable Set<ItemKind> kinds,
@@ -105,17 +109,38 @@ class FindController {
             @Nullable Long measureId,
             @Nullable Double low,
             @Nullable Double high,
+            @Nullable Boolean suggestedLevels,
             @Nullable Boolean starred,
             @Nullable Boolean unused,
             @Nullable Boolean mine,
-            @Nullable Long unitId) {}
+            @Nullable Long unitId) {
+
+        ItemNarrowing withLevels(@Nullable Double from, @Nullable Double to) {
+            return new ItemNarrowing(
+                    words,
+                    skills,
+                    kinds,
+                    languages,
+                    tags,
+                    grade,
+                    minutes,
+                    measureId,
+                    from,
+                    to,
+                    suggestedLevels,
+                    starred,
+                    unused,
+                    mine,
+                    unitId);
+        }
+    }
 
     @GetMapping("/api/classes/{classId}/library")
     Found find(
             @PathVariable long classId,
             @RequestParam(required = false) @Nullable Long groupId,
             @RequestParam(defaultValue = "100") int limit,
-            @org.springdoc.core.annotations.ParameterObject Narrowing narrowing) {
+            @org.springdoc.core.annotations.ParameterObject ItemNarrowing narrowing) {
         return service.find(classId, groupId, narrowing, limit);
     }
 }

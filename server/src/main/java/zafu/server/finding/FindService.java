@@ -25,9 +25,9 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.finding.FindController.Facets;
 import zafu.server.finding.FindController.Found;
 import zafu.server.finding.FindController.Hit;
-import zafu.server.finding.FindController.KindCount;
+import zafu.server.finding.FindController.ItemKindCount;
+import zafu.server.finding.FindController.ItemNarrowing;
 import zafu.server.finding.FindController.LevelShown;
-import zafu.server.finding.FindController.Narrowing;
 import zafu.server.finding.FindController.NumberCount;
 import zafu.server.finding.FindController.SkillCount;
 import zafu.server.finding.FindController.SkillHeld;
@@ -90,13 +90,16 @@ class FindService {
             Map<Long, LinkChecks.Checked> links) {}
 
     @Transactional(readOnly = true)
-    Found find(long classId, @Nullable Long groupId, Narrowing narrowing, int limit) {
+    Found find(long classId, @Nullable Long groupId, ItemNarrowing asked, int limit) {
         List<Long> whom = students.of(classId, groupId);
         Known known = new Known(whom, skills.held(whom), usedBy(whom), stars.mine(), skills.names(), links.states());
-        String words = narrowing.words() == null ? "" : narrowing.words();
+        String words = asked.words() == null ? "" : asked.words();
         List<Catalogue.Found> all = catalogue.find(words);
         List<Long> measures = LevelOfStudents.measuresOf(words.isBlank() ? all : catalogue.find(""));
-        LevelShown level = levels.of(measures, narrowing.measureId(), whom);
+        LevelShown level = levels.of(measures, asked.measureId(), whom);
+        ItemNarrowing narrowing = Boolean.TRUE.equals(asked.suggestedLevels()) && level != null
+                ? asked.withLevels(level.suggestedLow(), level.suggestedHigh())
+                : asked;
         NarrowedCatalogue narrowed = narrowed(all, narrowing, level, known);
         Set<SkillId> sortedBy = sortedBy(narrowing, known);
         List<Candidate> best = new BestFirst(sortedBy, range(narrowing, level), whom.size(), school.today())
@@ -125,7 +128,7 @@ class FindService {
     }
 
     private NarrowedCatalogue narrowed(
-            Collection<Catalogue.Found> all, Narrowing narrowing, @Nullable LevelShown level, Known known) {
+            Collection<Catalogue.Found> all, ItemNarrowing narrowing, @Nullable LevelShown level, Known known) {
         long adult = current.adult().adultId();
         Set<Long> unit = narrowing.unitId() == null
                 ? Set.of()
@@ -143,7 +146,7 @@ class FindService {
     }
 
     /** The skills asked for; where none are, what the students are ready for. */
-    private Set<SkillId> sortedBy(Narrowing narrowing, Known known) {
+    private Set<SkillId> sortedBy(ItemNarrowing narrowing, Known known) {
         if (narrowing.skills() != null && !narrowing.skills().isEmpty()) {
             return narrowing.skills().stream().map(SkillId::new).collect(Collectors.toCollection(TreeSet::new));
         }
@@ -152,7 +155,7 @@ class FindService {
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 
-    private static Optional<LevelRange> range(Narrowing narrowing, @Nullable LevelShown level) {
+    private static Optional<LevelRange> range(ItemNarrowing narrowing, @Nullable LevelShown level) {
         if (level == null) {
             return Optional.empty();
         }
@@ -215,8 +218,8 @@ class FindService {
                 .map(each -> new SkillCount(each.id(), each.name(), each.strand(), bySkill.get(each.id())))
                 .toList();
         Map<ItemKind, Integer> byKind = new TreeMap<>(narrowed.counts(Facet.KIND, entry -> List.of(entry.kind())));
-        List<KindCount> kinds = new ArrayList<>();
-        byKind.forEach((kind, count) -> kinds.add(new KindCount(kind, count)));
+        List<ItemKindCount> kinds = new ArrayList<>();
+        byKind.forEach((kind, count) -> kinds.add(new ItemKindCount(kind, count)));
         List<Catalogue.Entry> anyGrade = narrowed.without(Facet.GRADE);
         List<NumberCount> grades = IntStream.range(0, GRADES)
                 .mapToObj(grade -> new NumberCount(grade, (int) anyGrade.stream()

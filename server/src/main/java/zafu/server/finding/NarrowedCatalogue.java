@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import zafu.server.finding.FindController.Narrowing;
+import zafu.server.finding.FindController.ItemNarrowing;
 import zafu.server.library.Catalogue;
 
 /**
@@ -28,7 +28,7 @@ final class NarrowedCatalogue {
      */
     NarrowedCatalogue(
             Collection<Catalogue.Found> all,
-            Narrowing narrowing,
+            ItemNarrowing narrowing,
             @Nullable Long measureId,
             Predicate<Catalogue.Entry> starred,
             Predicate<Catalogue.Entry> unused,

@@ -102,7 +102,7 @@ class LibraryController {
             String steps,
             String materials,
             LessonHtml lesson,
-            LibraryFiles.@Nullable Kept file,
+            LibraryFiles.@Nullable KeptFile file,
             List<QuestionShown> questions,
             boolean starred,
             @Nullable String madeBy,
@@ -114,7 +114,7 @@ class LibraryController {
     record LessonHtml(String aims, String steps, String materials) {}
 
     /** As a student sees it. */
-    record Preview(ItemPage item, List<QuestionSheet> questions) {}
+    record ItemPreview(ItemPage item, List<QuestionSheet> questions) {}
 
     record Star(boolean starred) {}
 
@@ -167,7 +167,7 @@ class LibraryController {
 
     /** @param choices how many options of a choice are left, as for a student with fewer choices */
     @GetMapping("/api/library/items/{itemId}/preview")
-    Preview preview(@PathVariable long itemId, @RequestParam(required = false) @Nullable Integer choices) {
+    ItemPreview preview(@PathVariable long itemId, @RequestParam(required = false) @Nullable Integer choices) {
         return preview.of(itemId, choices);
     }
 

@@ -24,7 +24,7 @@ class LibraryFileController {
     }
 
     @PostMapping(path = "/api/library/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    LibraryFiles.Kept keep(@RequestPart("file") MultipartFile file) throws IOException {
+    LibraryFiles.KeptFile keep(@RequestPart("file") MultipartFile file) throws IOException {
         return files.keepForAdult(String.valueOf(file.getOriginalFilename()), file.getBytes());
     }
 

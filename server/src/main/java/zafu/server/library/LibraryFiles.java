@@ -41,14 +41,14 @@ public class LibraryFiles {
     }
 
     /** A file as it is listed. */
-    public record Kept(long id, String name, String mediaType) {}
+    public record KeptFile(long id, String name, String mediaType) {}
 
     /** A file with what is in it. */
     public record Content(String name, String mediaType, byte[] bytes) {}
 
     /** @throws Refusal where it is neither a picture nor a PDF, or too large */
     @Transactional
-    public Kept keep(String name, byte[] content) {
+    public KeptFile keep(String name, byte[] content) {
         MediaKind kind = MediaKind.of(content)
                 .orElseThrow(() -> Refusal.unusable(
                         "media-unknown",
@@ -67,12 +67,12 @@ public class LibraryFiles {
         return kept(files.save(made));
     }
 
-    static Kept kept(LibraryFile file) {
-        return new Kept(file.id, file.name, file.mediaType);
+    static KeptFile kept(LibraryFile file) {
+        return new KeptFile(file.id, file.name, file.mediaType);
     }
 
     @Transactional
-    Kept keepForAdult(String name, byte[] content) {
+    KeptFile keepForAdult(String name, byte[] content) {
         current.adult();
         return keep(name, content);
     }

@@ -3,7 +3,7 @@ package zafu.server.library;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.library.LibraryController.Preview;
+import zafu.server.library.LibraryController.ItemPreview;
 
 /** An item exactly as a student will see it, for the adult who chooses it. */
 @Component
@@ -19,12 +19,12 @@ class LibraryPreview {
     }
 
     @Transactional(readOnly = true)
-    Preview of(long itemId, @Nullable Integer choices) {
+    ItemPreview of(long itemId, @Nullable Integer choices) {
         LibraryItem item = items.requireSee(itemId);
         StudentPages.ItemText text = new StudentPages.ItemText(item.title, item.body, item.address, item.fileId);
         LibraryFile file =
                 item.fileId == null ? null : files.findById(item.fileId).orElse(null);
-        return new Preview(
+        return new ItemPreview(
                 StudentPages.page(item, text, file, Markdown.Reader.ADULT),
                 questions.of(itemId).stream()
                         .map(each -> StudentPages.sheet(

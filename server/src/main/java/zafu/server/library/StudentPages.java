@@ -28,7 +28,7 @@ public final class StudentPages {
     public record FilePage(String name, String mediaType, String address) {}
 
     /** One of several, at its place in the question whatever order is shown. */
-    public record Part(int place, String html, String text) {}
+    public record QuestionPart(int place, String html, String text) {}
 
     /**
      * A stretch of text, a blank, or a word that can be chosen.
@@ -53,8 +53,8 @@ public final class StudentPages {
             QuestionKind kind,
             String prompt,
             int points,
-            List<Part> parts,
-            List<Part> partners,
+            List<QuestionPart> parts,
+            List<QuestionPart> partners,
             List<PiecePage> pieces,
             @Nullable String unit) {}
 
@@ -96,7 +96,7 @@ public final class StudentPages {
                 body.unit());
     }
 
-    private static List<Part> parts(
+    private static List<QuestionPart> parts(
             long id, QuestionKind kind, QuestionBody body, Markdown.Reader reader, @Nullable Integer choices) {
         List<String> options = body.options() == null ? List.of() : body.options();
         return switch (kind) {
@@ -119,15 +119,15 @@ public final class StudentPages {
         };
     }
 
-    private static List<Part> shuffled(List<String> texts, long seed, Markdown.Reader reader) {
+    private static List<QuestionPart> shuffled(List<String> texts, long seed, Markdown.Reader reader) {
         return ShownOrder.of(texts.size(), seed).stream()
                 .map(place -> part(place, texts, reader))
                 .toList();
     }
 
-    private static Part part(int place, List<String> texts, Markdown.Reader reader) {
+    private static QuestionPart part(int place, List<String> texts, Markdown.Reader reader) {
         String text = texts.get(place);
-        return new Part(place, Markdown.inline(text, reader), Markdown.plain(text));
+        return new QuestionPart(place, Markdown.inline(text, reader), Markdown.plain(text));
     }
 
     private static List<PiecePage> pieces(QuestionBody body) {

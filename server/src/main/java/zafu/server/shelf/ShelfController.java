@@ -37,14 +37,15 @@ class ShelfController {
             int members,
             @Nullable LinkState link) {}
 
-    record Wanted(long itemId, boolean starred) {}
+    record ShelfPlace(long itemId, boolean starred) {}
 
     /**
      * A whole shelf.
      *
      * @param now what was on it when the teacher looked, by item; somebody else's change is not overwritten unseen
      */
-    record ShelfEdit(@NotNull @Size(max = 200) List<@Valid Wanted> entries, @NotNull @Size(max = 200) List<Long> now) {}
+    record ShelfEdit(
+            @NotNull @Size(max = 200) List<@Valid ShelfPlace> entries, @NotNull @Size(max = 200) List<Long> now) {}
 
     record Put(@NotNull @Size(min = 1, max = 200) List<Long> items, boolean starred) {}
 

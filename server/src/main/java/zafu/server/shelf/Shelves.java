@@ -24,7 +24,7 @@ import zafu.server.shelf.ShelfController.OnShelf;
 import zafu.server.shelf.ShelfController.Put;
 import zafu.server.shelf.ShelfController.Shelf;
 import zafu.server.shelf.ShelfController.ShelfEdit;
-import zafu.server.shelf.ShelfController.Wanted;
+import zafu.server.shelf.ShelfController.ShelfPlace;
 
 /** Keeps the shelves of groups: for whoever may change the group's class. */
 @Service
@@ -111,7 +111,7 @@ class Shelves {
             throw Refusal.conflict(
                     "shelf-changed", "Somebody else has changed this shelf meanwhile. Look at it again, then swap.");
         }
-        requireFit(wanted.entries().stream().map(Wanted::itemId).toList(), before);
+        requireFit(wanted.entries().stream().map(ShelfPlace::itemId).toList(), before);
         write(group, before, wanted.entries());
         audit.note(group.classId(), "shelf.swapped", groupId, wanted.entries().size() + " items");
     }
@@ -130,12 +130,12 @@ class Shelves {
         List<ShelfEntry> before = entriesOf(groupId);
         requireFit(wanted.items(), before);
         List<Long> there = items(before);
-        List<Wanted> all = new ArrayList<>();
+        List<ShelfPlace> all = new ArrayList<>();
         new LinkedHashSet<>(wanted.items())
                 .stream()
                         .filter(item -> !there.contains(item))
-                        .forEach(item -> all.add(new Wanted(item, wanted.starred())));
-        before.forEach(each -> all.add(new Wanted(each.itemId, each.starred)));
+                        .forEach(item -> all.add(new ShelfPlace(item, wanted.starred())));
+        before.forEach(each -> all.add(new ShelfPlace(each.itemId, each.starred)));
         write(group, before, all);
         audit.note(group.classId(), "shelf.put", groupId, wanted.items().toString());
     }
@@ -144,9 +144,9 @@ class Shelves {
     void takeOff(long groupId, List<Long> items) {
         Arrangements.GroupOfClass group = toChange(groupId);
         List<ShelfEntry> before = entriesOf(groupId);
-        List<Wanted> left = before.stream()
+        List<ShelfPlace> left = before.stream()
                 .filter(each -> !items.contains(each.itemId))
-                .map(each -> new Wanted(each.itemId, each.starred))
+                .map(each -> new ShelfPlace(each.itemId, each.starred))
                 .toList();
         write(group, before, left);
         audit.note(group.classId(), "shelf.taken-off", groupId, items.toString());
@@ -179,11 +179,11 @@ class Shelves {
         }
     }
 
-    private void write(Arrangements.GroupOfClass group, List<ShelfEntry> before, List<Wanted> wanted) {
+    private void write(Arrangements.GroupOfClass group, List<ShelfEntry> before, List<ShelfPlace> wanted) {
         Map<Long, ShelfEntry> byItem = new LinkedHashMap<>();
         before.forEach(each -> byItem.put(each.itemId, each));
         List<ShelfEntry> kept = new ArrayList<>();
-        for (Wanted each : wanted) {
+        for (ShelfPlace each : wanted) {
             ShelfEntry entry = byItem.remove(each.itemId());
             if (entry == null) {
                 entry = new ShelfEntry();

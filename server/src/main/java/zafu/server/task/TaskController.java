@@ -2,6 +2,7 @@ package zafu.server.task;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -40,7 +41,17 @@ class TaskController {
             int conflicts,
             int students) {}
 
-    record NewTask(@NotBlank @Size(max = 200) String name, @Nullable Long arrangementId) {}
+    /**
+     * @param items of the library that it is made of
+     * @param groupId whom the base is for; absent for nobody yet
+     */
+    record NewTask(
+            @NotBlank @Size(max = 200) String name,
+            @Nullable Long arrangementId,
+            @Nullable @Size(max = 50) List<Long> items,
+            @Nullable Long groupId) {}
+
+    record Materials(@NotNull @Size(min = 1, max = 50) List<Long> items) {}
 
     record MadeTask(long id) {}
 
@@ -74,6 +85,13 @@ class TaskController {
     @PostMapping("/api/classes/{classId}/tasks")
     MadeTask create(@PathVariable long classId, @Valid @RequestBody NewTask wanted) {
         return new MadeTask(service.create(classId, wanted));
+    }
+
+    /** Puts items of the library into the base of a draft. */
+    @PostMapping("/api/tasks/{taskId}/materials")
+    TaskView addMaterials(@PathVariable long taskId, @Valid @RequestBody Materials wanted) {
+        service.addMaterials(taskId, wanted.items);
+        return service.view(taskId);
     }
 
     @GetMapping("/api/tasks/{taskId}")

@@ -27,6 +27,8 @@ class TaskService {
     private final TaskLoader loader;
     private final TaskReader reader;
     private final TaskWriter writer;
+    private final TaskMaterials materials;
+    private final TaskTargetRepository targets;
     private final Arrangements arrangements;
     private final SchoolSettings school;
     private final ClassPermission permission;
@@ -41,6 +43,8 @@ class TaskService {
             TaskLoader loader,
             TaskReader reader,
             TaskWriter writer,
+            TaskMaterials materials,
+            TaskTargetRepository targets,
             Arrangements arrangements,
             SchoolSettings school,
             ClassPermission permission,
@@ -53,6 +57,8 @@ class TaskService {
         this.loader = loader;
         this.reader = reader;
         this.writer = writer;
+        this.materials = materials;
+        this.targets = targets;
         this.arrangements = arrangements;
         this.school = school;
         this.permission = permission;
@@ -105,10 +111,35 @@ class TaskService {
         base.staffName = "Base";
         base.title = task.name;
         base.tries = 1;
-        versions.save(base);
+        materials.add(base, wanted.items() == null ? List.of() : wanted.items());
+        long baseId = versions.save(base).id;
+        if (wanted.groupId() != null) {
+            requireGroupOfClass(wanted.groupId(), classId);
+            targets.save(TaskTarget.of(baseId, TaskTarget.Kind.GROUP, wanted.groupId(), null));
+        }
         audit.note(classId, "task.created", id, task.name);
         events.publishEvent(new TaskChanged(classId, id));
         return id;
+    }
+
+    private void requireGroupOfClass(long groupId, long classId) {
+        if (arrangements.ofClass(classId).stream().noneMatch(group -> group.id().value() == groupId)) {
+            throw Refusal.notFound("group");
+        }
+    }
+
+    @Transactional
+    void addMaterials(long taskId, List<Long> items) {
+        Task task = loader.require(taskId);
+        permission.requireChange(task.classId);
+        if (task.state != TaskState.DRAFT) {
+            throw Refusal.conflict(
+                    "handed-out", "\"" + task.name + "\" is with the students already. Change it there.");
+        }
+        TaskVersion base = loader.only(task).tasks().get(0).base();
+        materials.add(base, items);
+        versions.save(base);
+        saved(task, "task.changed");
     }
 
     private void requireArrangementOfClass(@org.jspecify.annotations.Nullable Long arrangementId, long classId) {

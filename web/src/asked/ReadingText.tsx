@@ -1,9 +1,10 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
+import { ItemPageView } from "./ItemPageView";
 import { words } from "./words";
 
-/** The text beside the questions; paragraphs are separated by an empty line. */
-export function ReadingText({ texts }: { texts: Schemas["TextPage"][] }) {
+/** What there is to read or look at, beside the questions. */
+export function ReadingText({ texts }: { texts: Schemas["ItemPage"][] }) {
   return (
     <Box
       component="section"
@@ -18,15 +19,11 @@ export function ReadingText({ texts }: { texts: Schemas["TextPage"][] }) {
       }}
     >
       {texts.map((text) => (
-        <Box key={text.title} component="article" sx={{ maxWidth: 560, mb: 4 }}>
+        <Box key={text.id} component="article" sx={{ maxWidth: 560, mb: 4 }}>
           <Box component="h2" sx={{ fontSize: 21, mb: 2 }}>
             {text.title}
           </Box>
-          {text.body.split(/\n\s*\n/).map((paragraph) => (
-            <Box component="p" key={paragraph} sx={{ "&&": { mb: 2 } }}>
-              {paragraph}
-            </Box>
-          ))}
+          <ItemPageView page={text} />
         </Box>
       ))}
     </Box>

@@ -1,0 +1,15 @@
+export const words = {
+  question: (number: number) => `Question ${number}`,
+  text: "Text to read",
+  answer: "Your answer",
+  several: "More than one can be right.",
+  up: (part: string) => `Move up: ${part}`,
+  down: (part: string) => `Move down: ${part}`,
+  order: "Put in order with the arrows.",
+  partnerOf: (part: string) => `What belongs to ${part}?`,
+  choose: "choose",
+  blank: (number: number) => `Blank ${number}`,
+  hot: "Choose the words.",
+  openLink: "Open the page",
+  openFile: (name: string) => `Open ${name}`,
+};
