@@ -52,14 +52,9 @@ export function LevelSlider({ level, narrowing, onNarrow }: Props) {
             "& .MuiSlider-thumb": { bgcolor: "var(--z-card)", border: "2px solid var(--z-saffron)" },
           }}
         />
-        <Box
-          sx={{ display: "flex", justifyContent: "space-between", fontSize: 12.5, color: "var(--z-soft)" }}
-        >
-          <span>{text(dragged[0])}</span>
-          <span>{text(dragged[1])}</span>
-        </Box>
       </Box>
-      <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+      <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
+        <Box sx={{ fontSize: 12.5, flex: 1 }}>{words.levels(text(dragged[0]), text(dragged[1]))}</Box>
         {suggestedLow !== undefined && !suits && (
           <Button
             size="small"

@@ -21,14 +21,12 @@ interface Props {
 
 const byPartKinds: readonly QuestionKind[] = ["MULTIPLE_CHOICE", "MATCHING", "BLANKS", "HOT_WORDS"];
 
-/** One question: its words, its kind, the answer in plain lines; feedback opens on demand. */
+/** One question: its words, then the answer in plain lines, then the rest; in the order in which it is typed. */
 export function QuestionCard({ draft, number, last, skills, onChange, onMove, onRemove }: Props) {
   const [feedback, setFeedback] = useState(draft.feedbackRight !== "" || draft.feedbackWrong !== "");
   const set = (fields: Partial<QuestionDraft>) => onChange({ ...draft, ...fields });
   return (
     <Box
-      component="section"
-      aria-label={words.prompt(number)}
       sx={{
         border: "1px solid var(--z-line)",
         borderRadius: "10px",
@@ -38,24 +36,22 @@ export function QuestionCard({ draft, number, last, skills, onChange, onMove, on
         bgcolor: "var(--z-card)",
       }}
     >
-      <Box sx={{ display: "flex", gap: 1, alignItems: "start" }}>
-        <TextField
-          fullWidth
-          multiline
-          label={words.prompt(number)}
-          value={draft.prompt}
-          onChange={(event) => set({ prompt: event.target.value })}
-        />
+      <TextField
+        fullWidth
+        multiline
+        label={words.prompt(number)}
+        value={draft.prompt}
+        onChange={(event) => set({ prompt: event.target.value })}
+      />
+      <AnswerLines draft={draft} onChange={onChange} />
+      <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
         <Kind kind={draft.kind} onChange={(kind) => set({ kind })} />
         <TextField
           label={words.points}
           value={draft.points}
           onChange={(event) => set({ points: event.target.value })}
-          sx={{ width: 76, flex: "none" }}
+          sx={{ width: 76 }}
         />
-      </Box>
-      <AnswerLines draft={draft} onChange={onChange} />
-      <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
         {skills.size > 0 && (
           <SkillShown chosen={draft.skillId} skills={skills} onChoose={(skillId) => set({ skillId })} />
         )}
@@ -119,7 +115,7 @@ function Kind({ kind, onChange }: { kind: QuestionKind; onChange: (kind: Questio
       label={words.kind}
       value={kind}
       onChange={(event) => onChange(event.target.value as QuestionKind)}
-      sx={{ width: 190, flex: "none" }}
+      sx={{ width: 190 }}
     >
       {Object.entries(words.kinds).map(([each, name]) => (
         <MenuItem key={each} value={each}>
@@ -179,7 +175,7 @@ function SkillShown({ chosen, skills, onChoose }: SkillProps) {
       label={words.skill}
       value={chosen ?? ""}
       onChange={(event) => onChoose(event.target.value === "" ? undefined : Number(event.target.value))}
-      sx={{ width: 230 }}
+      sx={{ width: 200 }}
       slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
     >
       <MenuItem value="">{words.noSkill}</MenuItem>

@@ -56,6 +56,7 @@ export const words = {
     `median ${levelText(median, levels)}, ${levelText(low, levels)} to ${levelText(high, levels)}`,
   noLevels: "No scores on this measure yet",
   levelOf: (measure: string) => `Levels on ${measure}`,
+  levels: (low: string, high: string) => `levels ${low} to ${high}`,
   allLevels: "all levels",
   suits: "what suits them",
   facets: {
@@ -137,7 +138,10 @@ function aboutHit(hit: Hit, students: number): string {
     hit.questions > 0 && hit.kind !== "LINK"
       ? `${words.kinds[hit.kind]} with ${plural(hit.questions, "question")}`
       : words.kinds[hit.kind],
-    ...hit.needs.map((need) => words.needsHeld(need.name, need.heldBy)),
+    // What everybody holds is no news.
+    ...hit.needs
+      .filter((need) => need.heldBy < students)
+      .map((need) => words.needsHeld(need.name, need.heldBy)),
     hit.kind === "LESSON" ? "" : usedBy(hit.usedBy, students),
     hit.language === "en" ? "" : words.language(hit.language),
     hit.visibility === "PRIVATE" ? words.private : "",

@@ -28,6 +28,7 @@ interface Props {
 export function FieldDialog({ task, place, field, onChange, onClose }: Props) {
   const version = task.versions[place];
   const [value, setValue] = useState<Partial<VersionEdit>>({});
+  const [writing, setWriting] = useState(false);
   if (!version) {
     return null;
   }
@@ -46,7 +47,13 @@ export function FieldDialog({ task, place, field, onChange, onClose }: Props) {
       <form onSubmit={keep}>
         <DialogTitle id="field-title">{words.edit(words.fields[field], versionName(version))}</DialogTitle>
         <DialogContent sx={{ "&&": { pt: 1 } }}>
-          <FieldInput version={version} field={field} value={value} onValue={setValue} />
+          <FieldInput
+            version={version}
+            field={field}
+            value={value}
+            onValue={setValue}
+            onWriting={setWriting}
+          />
         </DialogContent>
         <DialogActions>
           {version.overrides.includes(field) && (
@@ -56,7 +63,8 @@ export function FieldDialog({ task, place, field, onChange, onClose }: Props) {
           )}
           <Box sx={{ flex: 1 }} />
           <Button onClick={onClose}>{words.cancel}</Button>
-          <Button type="submit" variant="contained">
+          {/* What is being written is kept first, so that it is not lost. */}
+          <Button type="submit" variant="contained" disabled={writing}>
             {words.keep}
           </Button>
         </DialogActions>
@@ -70,9 +78,10 @@ interface InputProps {
   field: Field;
   value: Partial<VersionEdit>;
   onValue: (value: Partial<VersionEdit>) => void;
+  onWriting: (writing: boolean) => void;
 }
 
-function FieldInput({ version, field, value, onValue }: InputProps) {
+function FieldInput({ version, field, value, onValue, onWriting }: InputProps) {
   switch (field) {
     case "TITLE":
       return (
@@ -91,6 +100,7 @@ function FieldInput({ version, field, value, onValue }: InputProps) {
           known={version.texts}
           chosen={value.texts ?? version.texts.map((text) => text.id)}
           onChoose={(texts) => onValue({ texts })}
+          onWriting={onWriting}
         />
       );
     case "QUESTIONS":
@@ -98,6 +108,7 @@ function FieldInput({ version, field, value, onValue }: InputProps) {
         <QuestionsPicker
           chosen={value.questions ?? version.questions}
           onChoose={(questions) => onValue({ questions })}
+          onWriting={onWriting}
         />
       );
     case "MINUTES":
@@ -130,7 +141,7 @@ function FieldInput({ version, field, value, onValue }: InputProps) {
   }
 }
 
-function MinutesInput({ version, value, onValue }: Omit<InputProps, "field">) {
+function MinutesInput({ version, value, onValue }: Omit<InputProps, "field" | "onWriting">) {
   const includes = value.includesAccommodations ?? version.includesAccommodations;
   const minutes = "minutes" in value ? value.minutes : version.minutes;
   return (

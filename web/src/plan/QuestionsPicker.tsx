@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { itemQuery, questionNamesQuery } from "../api/queries";
 import { type FoundItem, ItemSearch } from "./ItemSearch";
 import { QuestionSetEditor } from "./QuestionSetEditor";
@@ -12,13 +12,15 @@ import { words } from "./words";
 interface Props {
   chosen: number[];
   onChoose: (questions: number[]) => void;
+  onWriting: (writing: boolean) => void;
 }
 
 const kinds = ["QUIZ", "PRACTICE", "TEXT"] as const;
 
 /** Chooses questions of the library; new ones can be written, and sets changed, at once. */
-export function QuestionsPicker({ chosen, onChoose }: Props) {
+export function QuestionsPicker({ chosen, onChoose, onWriting }: Props) {
   const [writing, setWriting] = useState<number | "new" | null>(null);
+  useEffect(() => onWriting(writing !== null), [writing, onWriting]);
   const names = useQuery(questionNamesQuery(chosen)).data ?? [];
   if (writing !== null) {
     return (
@@ -60,7 +62,7 @@ export function QuestionsPicker({ chosen, onChoose }: Props) {
   );
 }
 
-interface SetProps extends Props {
+interface SetProps extends Omit<Props, "onWriting"> {
   item: FoundItem;
   opened: boolean;
   onChange: () => void;

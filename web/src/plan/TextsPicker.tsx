@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Schemas } from "../api/client";
 import { ItemSearch } from "./ItemSearch";
 import { TextEditor } from "./TextEditor";
@@ -13,13 +13,15 @@ interface Props {
   /** What is in the version already, by name. */
   known: Schemas["TextRef"][];
   onChoose: (texts: number[]) => void;
+  onWriting: (writing: boolean) => void;
 }
 
 const kinds = ["TEXT", "PRINTABLE", "LINK", "TALK", "OFF_SCREEN"] as const;
 
 /** Chooses what there is to read, in the order in which it is ticked; a new text can be written at once. */
-export function TextsPicker({ chosen, known, onChoose }: Props) {
+export function TextsPicker({ chosen, known, onChoose, onWriting }: Props) {
   const [writing, setWriting] = useState(false);
+  useEffect(() => onWriting(writing), [writing, onWriting]);
   if (writing) {
     return (
       <TextEditor

@@ -187,7 +187,7 @@ class SliceJourneyTest {
         teacher.field("Question 3").fill("What pulls the water?");
         teacher.field("Accepted answers, one a line").fill("moon\nthe moon");
         teacher.button("Keep these questions").click();
-        assertThat(teacher.text("What pulls the water?")).isVisible();
+        assertThat(teacher.field("What pulls the water?")).isChecked();
         teacher.button("Keep").click();
         assertThat(cell("questions", "Base")).containsText("3 · 3 points");
     }

@@ -32,11 +32,35 @@ class PermissionWalkTest extends ServerTest {
     private static final Set<String> FOR_EVERY_ADULT = Set.of(
             "GET /api/classes",
             "GET /api/measures",
-            "GET /api/library",
-            "POST /api/library/texts",
-            "PUT /api/library/texts/{textId}",
-            "POST /api/library/question-sets",
-            "PUT /api/library/question-sets/{setId}",
+            "GET /api/library/items/{itemId}",
+            "POST /api/library/items",
+            "PUT /api/library/items/{itemId}",
+            "DELETE /api/library/items/{itemId}",
+            "POST /api/library/items/deleted",
+            "POST /api/library/items/restored",
+            "POST /api/library/items/{itemId}/copies",
+            "PUT /api/library/items/{itemId}/star",
+            "GET /api/library/items/{itemId}/preview",
+            "GET /api/library/questions",
+            "POST /api/library/files",
+            "GET /api/library/files/{fileId}",
+            "GET /api/library/links",
+            "POST /api/library/links/followed",
+            "GET /api/library/packages",
+            "POST /api/library/packages",
+            "POST /api/library/packages/preview",
+            "GET /api/library/units",
+            "POST /api/library/units",
+            "PUT /api/library/units/{unitId}",
+            "DELETE /api/library/units/{unitId}",
+            "POST /api/library/units/{unitId}/restored",
+            "GET /api/skills",
+            "POST /api/skills",
+            "PUT /api/skills/{skillId}",
+            "DELETE /api/skills/{skillId}",
+            "POST /api/skills/removed",
+            "POST /api/skills/restored",
+            "POST /api/skills/from-file",
             "POST /api/class-lists",
             "POST /api/class-lists/preview",
             "GET /api/students",
@@ -58,6 +82,9 @@ class PermissionWalkTest extends ServerTest {
     private static boolean isForAdministrators(String endpoint) {
         return endpoint.contains("/api/school/") && !endpoint.equals("GET /api/school/calendar");
     }
+
+    private static final Set<String> FILES_ALONE =
+            Set.of("POST /api/skills/from-file", "POST /api/library/files", "POST /api/library/packages/preview");
 
     private static final String OTHER_TEACHER = "perpetua";
     private static final String PASSWORD = "harbour-light-9";
@@ -86,10 +113,11 @@ class PermissionWalkTest extends ServerTest {
                 arrangement,
                 "taskId",
                 task,
-                "textId",
+                "itemId",
                 1,
-                "setId",
-                1));
+                "groupId",
+                own.groups(arrangement).get(0)));
+        places.putAll(Map.of("skillId", 1, "unitId", 0, "evidenceId", 1, "fileId", 0));
         places.put("measureId", 1);
         places.put(
                 "accommodationId", own.grant(1, "UNTIMED", null).ok().get("id").asLong());
@@ -158,6 +186,19 @@ class PermissionWalkTest extends ServerTest {
         }
         if (path.endsWith("/score-sheet")) {
             path += "?on=2027-02-02";
+        }
+        if (path.equals("/api/library/questions")) {
+            path += "?ids=1";
+        }
+        if (path.equals("/api/library/packages") && parts[0].equals("GET")) {
+            path += "?items=1";
+        }
+        if (FILES_ALONE.contains(endpoint)) {
+            return caller.uploadFile(path, "name\nx\n".getBytes(), "x.csv").status();
+        }
+        if (endpoint.equals("POST /api/library/packages")) {
+            return caller.upload(path, "no zip".getBytes(), Map.of("visibility", "SCHOOL"))
+                    .status();
         }
         boolean bundle = path.contains("/one-roster") && parts[0].equals("POST");
         if (path.startsWith("/api/class-lists") || bundle) {

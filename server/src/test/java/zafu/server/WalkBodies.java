@@ -44,7 +44,30 @@ final class WalkBodies {
             Map.entry("whichCounts", "LATEST"),
             Map.entry("shelfLifeDays", 120),
             Map.entry("archived", false));
+    private static final Map<String, Object> SKILL =
+            Map.of("name", "x", "strand", "", "description", "", "prerequisites", List.of(), "codes", List.of());
+    private static final Map<String, Object> ITEM = Map.of("kind", "TEXT", "title", "x", "body", "x", "version", 0);
+    private static final Map<String, Object> UNIT =
+            Map.of("title", "x", "about", "", "items", List.of(), "skills", List.of(), "version", 0);
+    private static final Map<String, Object> NO_IDS = Map.of("ids", List.of());
     private static final Map<String, Object> BY_END = Map.ofEntries(
+            Map.entry("/api/skills", SKILL),
+            Map.entry("/api/skills/{skillId}", SKILL),
+            Map.entry("/api/skills/removed", NO_IDS),
+            Map.entry("/api/skills/restored", NO_IDS),
+            Map.entry("/evidence", Map.of("skillId", 1, "takenOn", "2027-02-01", "fraction", 0.5, "note", "")),
+            Map.entry("/api/library/items", ITEM),
+            Map.entry("/api/library/items/{itemId}", ITEM),
+            Map.entry("/api/library/items/deleted", NO_IDS),
+            Map.entry("/api/library/items/restored", NO_IDS),
+            Map.entry("/star", Map.of("starred", true)),
+            Map.entry("/api/library/units", UNIT),
+            Map.entry("/api/library/units/{unitId}", UNIT),
+            Map.entry("PUT /api/groups/{groupId}/shelf", Map.of("entries", List.of(), "now", List.of())),
+            Map.entry("/shelf/items", Map.of("items", List.of(1), "starred", false)),
+            Map.entry("/taken-off", Map.of("items", List.of(1))),
+            Map.entry("/checked", Map.of("answers", Map.of())),
+            Map.entry("/materials", Map.of("items", List.of(1))),
             Map.entry("/steps", STEP),
             Map.entry("/effects", STEP),
             Map.entry("/proposal", PROPOSAL),

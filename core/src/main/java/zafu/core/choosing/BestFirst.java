@@ -14,7 +14,7 @@ import zafu.core.skill.SkillId;
  *
  * <table>
  * <caption>parts and weights</caption>
- * <tr><td>words</td><td>4</td><td>how well the words searched for are met</td></tr>
+ * <tr><td>words</td><td>8</td><td>how well the words searched for are met</td></tr>
  * <tr><td>skill</td><td>4</td><td>share of the skills asked for that it trains</td></tr>
  * <tr><td>level</td><td>3</td><td>1 within the range, 0 from one range's width away; half without a level</td></tr>
  * <tr><td>starred</td><td>2</td><td>1 or 0</td></tr>
@@ -29,7 +29,7 @@ import zafu.core.skill.SkillId;
  * @param students how many it would be given to
  */
 public record BestFirst(Set<SkillId> skills, Optional<LevelRange> range, int students, LocalDate today) {
-    private static final double WORDS = 4;
+    private static final double WORDS = 8;
     private static final double SKILL = 4;
     private static final double LEVEL = 3;
     private static final double STARRED = 2;
