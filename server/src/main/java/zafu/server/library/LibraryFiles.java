@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,17 +47,22 @@ public class LibraryFiles {
     /** A file with what is in it. */
     public record Content(String name, String mediaType, byte[] bytes) {}
 
-    /** @throws Refusal where it is neither a picture nor a PDF, or too large */
+    /** Why a file cannot be kept, in a sentence; empty where it can. */
+    public static Optional<String> whyNot(String name, byte[] content) {
+        if (MediaKind.of(content).isEmpty()) {
+            return Optional.of(
+                    "\"" + name + "\" is neither a picture (PNG, JPEG, GIF, WebP) nor a PDF, whatever it is called.");
+        }
+        return content.length > MOST_BYTES ? Optional.of("\"" + name + "\" is larger than 10 MB.") : Optional.empty();
+    }
+
+    /** @throws Refusal where {@link #whyNot} says why */
     @Transactional
     public KeptFile keep(String name, byte[] content) {
-        MediaKind kind = MediaKind.of(content)
-                .orElseThrow(() -> Refusal.unusable(
-                        "media-unknown",
-                        "\"" + name
-                                + "\" is neither a picture (PNG, JPEG, GIF, WebP) nor a PDF, whatever it is called."));
-        if (content.length > MOST_BYTES) {
-            throw Refusal.tooLarge("\"" + name + "\" is larger than 10 MB.");
-        }
+        whyNot(name, content).ifPresent(why -> {
+            throw Refusal.unusable("media-unusable", why);
+        });
+        MediaKind kind = MediaKind.of(content).orElseThrow();
         LibraryFile made = new LibraryFile();
         made.hash = store.keep(content);
         made.name = name.length() > 200 ? name.substring(name.length() - 200) : name;

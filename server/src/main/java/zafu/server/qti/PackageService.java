@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,6 +24,7 @@ import zafu.server.qti.PackageController.Taking;
 @Service
 class PackageService {
     private static final int MOST_BYTES = 40 * 1024 * 1024;
+    private static final String LEFT_OUT = "left-out";
     private final LibraryExchange library;
     private final LibraryFiles files;
     private final CurrentPerson current;
@@ -73,16 +75,14 @@ class PackageService {
         Map<String, String> kept = new LinkedHashMap<>();
         read.files().forEach((name, bytes) -> {
             String inMarkdown = "package:" + name.replace(" ", "%20").replace(")", "%29");
-            try {
-                kept.put(
-                        inMarkdown,
-                        "file:"
-                                + files.keep(name.substring(name.lastIndexOf('/') + 1), bytes)
-                                        .id());
-            } catch (Refusal wrong) {
-                wrongMedia.add(new PackageRead.Finding(name, wrong.getMessage()));
-                kept.put(inMarkdown, "left-out");
-            }
+            String own = name.substring(name.lastIndexOf('/') + 1);
+            Optional<String> why = LibraryFiles.whyNot(own, bytes);
+            why.ifPresent(sentence -> wrongMedia.add(new PackageRead.Finding(name, sentence)));
+            kept.put(
+                    inMarkdown,
+                    why.isPresent()
+                            ? LEFT_OUT
+                            : "file:" + files.keep(own, bytes).id());
         });
         return kept;
     }
@@ -128,7 +128,7 @@ class PackageService {
         for (Map.Entry<String, String> each : kept.entrySet()) {
             named = named.replace("(" + each.getKey() + ")", "(" + each.getValue() + ")");
         }
-        return named.replaceAll("!\\[[^\\]]*\\]\\(left-out\\)", "");
+        return named.replaceAll(" ?!\\[[^\\]]*\\]\\(" + LEFT_OUT + "\\)", "");
     }
 
     private static Report report(PackageRead read, List<Long> ids) {

@@ -371,6 +371,6 @@ final class QtiReader {
         if (!formsAlike) {
             throw new CannotTake("some of its answers earn less than others");
         }
-        return new Earned(sharedPoints(best), used.size() > 1);
+        return new Earned(sharedPoints(best), true);
     }
 }
