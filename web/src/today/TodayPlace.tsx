@@ -19,7 +19,7 @@ export default function TodayPlace() {
   if (!today) {
     return <Waiting />;
   }
-  const nothing = today.arrangements.length === 0 && today.drafts.length === 0;
+  const nothing = today.arrangements.length === 0 && today.drafts.length === 0 && today.brokenLinks.length === 0;
   return (
     <>
       <PlaceHead title={words.title} about={words.about} />
@@ -31,6 +31,7 @@ export default function TodayPlace() {
         {today.arrangements.map(
           (each) => each.notPlaced.length > 0 && <NotPlaced key={each.id} news={each} classId={classId} />,
         )}
+        {today.brokenLinks.length > 0 && <BrokenLinks links={today.brokenLinks} classId={classId} />}
         {today.drafts.length > 0 && <Drafts drafts={today.drafts} classId={classId} />}
       </Box>
     </>
@@ -116,6 +117,37 @@ function NotPlaced({ news, classId }: { news: Schemas["ForArrangement"]; classId
       <Button size="small" component={Link} to={`/classes/${classId}/arrange/${news.id}`}>
         {words.place}
       </Button>
+    </Card>
+  );
+}
+
+/** Each with the way to it in the library, where another can be found. */
+function BrokenLinks({ links, classId }: { links: Schemas["BrokenLink"][]; classId: number }) {
+  return (
+    <Card component="section" sx={{ p: 2 }}>
+      <Heading>{words.links}</Heading>
+      {links.map((link) => (
+        <Box
+          key={link.itemId}
+          sx={{ display: "flex", alignItems: "center", gap: 1.5, borderTop: "1px solid var(--z-line)", py: 0.5 }}
+        >
+          <Box sx={{ flex: 1 }}>
+            {words.link(link)}
+            <Box component="span" sx={{ color: "var(--z-soft)" }}>
+              {" "}
+              · {words.usedIn(link.usedIn)}
+            </Box>
+          </Box>
+          <Button
+            size="small"
+            component={Link}
+            aria-label={words.find(link.title)}
+            to={`/classes/${classId}/library?words=${encodeURIComponent(link.title)}`}
+          >
+            {words.findAnother}
+          </Button>
+        </Box>
+      ))}
     </Card>
   );
 }

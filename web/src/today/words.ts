@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
-import { plural } from "../shell/plural";
+import { words as libraryWords } from "../library/words";
+import { listed, plural } from "../shell/plural";
 
 export const words = {
   title: "Today",
@@ -17,6 +18,11 @@ export const words = {
   notPlaced: (arrangement: string, count: number) =>
     `${plural(count, "student")} in no group of ${arrangement}`,
   place: "Place them",
+  links: "Links that do not open",
+  link: (each: Schemas["BrokenLink"]) => `${each.title} ${libraryWords.links[each.state]}`,
+  usedIn: (names: string[]) => `in front of students: ${listed(names)}`,
+  find: (title: string) => `Find “${title}”`,
+  findAnother: "Look at it",
   drafts: "Drafts never handed out",
   open: (task: string) => `Open ${task}`,
 };

@@ -2,9 +2,11 @@ package zafu.server.task;
 
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
@@ -70,6 +72,20 @@ public class Tasks {
         ClassTasks one = loader.only(loader.require(taskId));
         TaskWithVersions task = one.tasks().get(0);
         return task.content(new VersionId(versionId)).map(content -> given(one, task, student, content));
+    }
+
+    /** For each item that there is to read in a task which students can see: the names of such tasks. */
+    public Map<Long, Set<String>> handedOutWith(long classId) {
+        Map<Long, Set<String>> byItem = new LinkedHashMap<>();
+        for (TaskWithVersions task : loader.allOf(classId).tasks()) {
+            if (task.task().state == TaskState.HANDED_OUT) {
+                task.versions().stream()
+                        .flatMap(version -> version.over(task.base()).texts().stream())
+                        .forEach(item -> byItem.computeIfAbsent(item, id -> new LinkedHashSet<>())
+                                .add(task.task().name));
+            }
+        }
+        return byItem;
     }
 
     /** What there is in a version to read and to answer, by id. */

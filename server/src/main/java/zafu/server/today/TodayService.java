@@ -14,11 +14,13 @@ import zafu.server.today.TodayController.Today;
 class TodayService {
     private final ArrangementNews arrangements;
     private final Tasks tasks;
+    private final BrokenLinks links;
     private final ClassPermission permission;
 
-    TodayService(ArrangementNews arrangements, Tasks tasks, ClassPermission permission) {
+    TodayService(ArrangementNews arrangements, Tasks tasks, BrokenLinks links, ClassPermission permission) {
         this.arrangements = arrangements;
         this.tasks = tasks;
+        this.links = links;
         this.permission = permission;
     }
 
@@ -30,6 +32,6 @@ class TodayService {
                         .map(each -> new Draft(each.taskId(), each.name()))
                         .toList()
                 : List.of();
-        return new Today(arrangements.of(classId), drafts);
+        return new Today(arrangements.of(classId), drafts, links.of(classId));
     }
 }
