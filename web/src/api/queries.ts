@@ -300,6 +300,8 @@ export const skillMapQuery = (classId: number, groupId: number | undefined) =>
 export const shelfQuery = (groupId: number) =>
   queryOptions({
     queryKey: ["shelf", groupId],
+    // Students open what lies on it all the time.
+    staleTime: 0,
     queryFn: () => data(api.GET("/api/groups/{groupId}/shelf", { params: { path: { groupId } } })),
   });
 

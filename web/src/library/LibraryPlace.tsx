@@ -16,6 +16,7 @@ import { Narrow } from "./Narrow";
 import { isNarrowed, useNarrowing } from "./narrowing";
 import { SearchField } from "./SearchField";
 import { ShelfDialog } from "./ShelfDialog";
+import { useChosenHit } from "./useChosenHit";
 import { useFocusedGroup } from "./useFocusedGroup";
 import { useItemDeeds } from "./useItemDeeds";
 import { WriteMenu } from "./WriteMenu";
@@ -33,21 +34,20 @@ export default function LibraryPlace() {
   const { classId } = useFocus();
   const group = useFocusedGroup();
   const [narrowing, narrow] = useNarrowing();
-  const [chosen, setChosen] = useState<number | null>(null);
   const [shelfOpen, setShelfOpen] = useState(false);
   const [bringingIn, setBringingIn] = useState(false);
-  const found = useQuery({
+  const { data: found, isPlaceholderData } = useQuery({
     ...findQuery(classId, group?.id, narrowing),
     placeholderData: keepPreviousData,
-  }).data;
-  const hit = found?.hits.find((each) => each.id === chosen) ?? found?.hits[0];
+  });
+  const { hit, choose } = useChosenHit(found, JSON.stringify([narrowing, group?.id]), isPlaceholderData);
   const deeds = useItemDeeds(hit, group);
   useShowKeys(keys);
   const look = (by: number) => {
     const at = found?.hits.findIndex((each) => each.id === hit?.id) ?? -1;
     const next = found?.hits[at + by];
     if (next) {
-      setChosen(next.id);
+      choose(next.id);
       document.getElementById(`hit-${next.id}`)?.scrollIntoView({ block: "nearest" });
     }
   };
@@ -111,7 +111,7 @@ export default function LibraryPlace() {
             <Hits
               found={found}
               chosen={hit?.id}
-              onChoose={setChosen}
+              onChoose={choose}
               onStar={deeds.star}
               onClear={() => narrow({})}
             />

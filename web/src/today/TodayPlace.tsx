@@ -19,7 +19,8 @@ export default function TodayPlace() {
   if (!today) {
     return <Waiting />;
   }
-  const nothing = today.arrangements.length === 0 && today.drafts.length === 0 && today.brokenLinks.length === 0;
+  const nothing =
+    today.arrangements.length === 0 && today.drafts.length === 0 && today.brokenLinks.length === 0;
   return (
     <>
       <PlaceHead title={words.title} about={words.about} />
@@ -129,7 +130,13 @@ function BrokenLinks({ links, classId }: { links: Schemas["BrokenLink"][]; class
       {links.map((link) => (
         <Box
           key={link.itemId}
-          sx={{ display: "flex", alignItems: "center", gap: 1.5, borderTop: "1px solid var(--z-line)", py: 0.5 }}
+          sx={{
+            display: "flex",
+            alignItems: "center",
+            gap: 1.5,
+            borderTop: "1px solid var(--z-line)",
+            py: 0.5,
+          }}
         >
           <Box sx={{ flex: 1 }}>
             {words.link(link)}

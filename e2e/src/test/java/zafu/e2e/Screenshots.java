@@ -46,9 +46,6 @@ final class Screenshots {
             window.page().keyboard().press("Enter");
             window.text("1 cell not kept").waitFor();
             window.picture(folder.resolve("scores.png"));
-            window.go("/classes/1/wishes");
-            window.text("20 waiting").waitFor();
-            window.picture(folder.resolve("wishes.png"));
             window.go("/school/lists");
             window.button("Ask now").click();
             window.text("student changed").first().waitFor();
@@ -63,11 +60,6 @@ final class Screenshots {
             window.link("Salt-marsh reading").click();
             window.region("Score line").waitFor();
             window.picture(folder.resolve("bench.png"));
-            window.button("Start again from…").click();
-            window.button("Why so?").click();
-            window.text("Keeping Ivo and Wren apart").waitFor();
-            window.picture(folder.resolve("proposal.png"));
-            window.button("Cancel").click();
             window.link("Plan").click();
             window.link("The marsh drinks twice").click();
             window.region("Who gets what").waitFor();
@@ -79,9 +71,43 @@ final class Screenshots {
             window.link("Progress").click();
             window.text("median").first().waitFor();
             window.picture(folder.resolve("progress.png"));
+            library(window);
             mixed(window);
             newScores(window);
         }
+    }
+
+    private void library(Window window) {
+        window.go("/classes/1/library");
+        window.region("Groups").getByText("Reef").click();
+        window.button("Check the links now").click();
+        window.text("do not open.").waitFor();
+        window.button("what suits them").click();
+        window.page().getByRole(AriaRole.SEARCHBOX).fill("cause");
+        window.region("Preview").getByText("Build the chain.").waitFor();
+        window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
+        window.picture(folder.resolve("library.png"));
+        window.page().getByRole(AriaRole.SEARCHBOX).fill("heron waits");
+        window.region("Preview").getByText("A grey heron stands").waitFor();
+        window.field("large text").check();
+        window.field("fewer choices").check();
+        window.picture(folder.resolve("preview.png"));
+        window.go("/classes/1/library/skills");
+        window.region("Map of skills").waitFor();
+        window.region("Groups").getByText("Reef").click();
+        window.text("Where Reef stands").waitFor();
+        window.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Words from context, held by"))
+                .click();
+        window.region("Words from context").waitFor();
+        window.picture(folder.resolve("skill-map.png"));
+        window.go("/classes/1/library?words=mud,%20crab");
+        window.button("More: Mud, crab, heron").click();
+        window.page()
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Change it"))
+                .click();
+        window.field("Question 1").waitFor();
+        window.picture(folder.resolve("question-editor.png"));
     }
 
     private void mixed(Window window) {
@@ -93,10 +119,7 @@ final class Screenshots {
         window.button("Why so?").click();
         window.text("The next best place").waitFor();
         window.picture(folder.resolve("mixed.png"));
-        window.button("Take these groups").click();
-        window.text("↑ Ratio and scale").waitFor();
-        window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
-        window.picture(folder.resolve("scatter.png"));
+        window.button("Cancel").click();
     }
 
     private void newScores(Window window) {
@@ -114,14 +137,6 @@ final class Screenshots {
         window.button("Move all 3").click();
         window.button("Do it").click();
         window.text("3 students moved").waitFor();
-        window.button("Compare").click();
-        window.page()
-                .getByRole(AriaRole.MENUITEM)
-                .filter(new Locator.FilterOptions().setHasText("this one"))
-                .click();
-        window.text("3 moved").first().waitFor();
-        window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
-        window.picture(folder.resolve("compare.png"));
         window.go("/classes/1/arrange/1/lists");
         window.region("Group 1").waitFor();
         window.picture(folder.resolve("wall-list.png"));

@@ -74,6 +74,12 @@ class DiscretionTest extends ServerTest {
                 sent.add(own.get("/api/my/tries/" + card.get("tryId").asLong()).text());
             }
         }
+        HttpCaller.Answer shelf = own.get("/api/my/shelf");
+        sent.add(shelf.text());
+        for (JsonNode book : shelf.ok().get("books")) {
+            sent.add(own.post("/api/my/shelf/" + book.get("itemId").asLong() + "/opened", null)
+                    .text());
+        }
         sent.add(own.get("/api/my/tries/999999").text());
         sent.add(own.post("/api/my/tasks/999999/tries", null).text());
         sent.add(own.get("/api/classes").text());
