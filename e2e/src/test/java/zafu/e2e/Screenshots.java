@@ -84,11 +84,11 @@ final class Screenshots {
         window.text("do not open.").waitFor();
         window.button("what suits them").click();
         window.page().getByRole(AriaRole.SEARCHBOX).fill("cause");
-        window.region("Preview").getByText("Build the chain.").waitFor();
+        window.region("Preview").getByText("Build the chain.").first().waitFor();
         window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
         window.picture(folder.resolve("library.png"));
         window.page().getByRole(AriaRole.SEARCHBOX).fill("heron waits");
-        window.region("Preview").getByText("A grey heron stands").waitFor();
+        window.region("Preview").getByText("A grey heron stands").first().waitFor();
         window.field("large text").check();
         window.field("fewer choices").check();
         window.picture(folder.resolve("preview.png"));

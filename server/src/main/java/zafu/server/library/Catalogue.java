@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import zafu.server.access.CurrentPerson;
+import zafu.server.skill.Skills;
 
 /**
  * What the library holds, in memory, so that every narrowing of it is counted at once. Before each look it catches up
@@ -31,6 +32,7 @@ public class Catalogue {
     private final LibraryChangeRepository changes;
     private final ItemAccess access;
     private final CurrentPerson current;
+    private final Skills skills;
     private final JsonMapper json;
     private final Clock clock;
     private final WordIndex words = new WordIndex();
@@ -43,6 +45,7 @@ public class Catalogue {
             LibraryChangeRepository changes,
             ItemAccess access,
             CurrentPerson current,
+            Skills skills,
             JsonMapper json,
             Clock clock) {
         this.items = items;
@@ -50,6 +53,7 @@ public class Catalogue {
         this.changes = changes;
         this.access = access;
         this.current = current;
+        this.skills = skills;
         this.json = json;
         this.clock = clock;
     }
@@ -140,6 +144,7 @@ public class Catalogue {
         Map<Long, List<QuestionRow>> byItem =
                 questions.findByItemIdInAndRemovedFalseOrderByItemIdAscPlaceAsc(ids).stream()
                         .collect(Collectors.groupingBy(row -> row.itemId));
+        Map<Long, Skills.SkillName> skillNames = skills.names();
         List<WordIndex.Words> indexed = new ArrayList<>();
         List<Long> gone = new ArrayList<>();
         for (LibraryItem item : changed) {
@@ -149,15 +154,18 @@ public class Catalogue {
             } else {
                 List<QuestionRow> own = byItem.getOrDefault(item.id, List.of());
                 entries.put(item.id, entry(item, own.size()));
-                indexed.add(new WordIndex.Words(item.id, item.title, textOf(item, own)));
+                indexed.add(new WordIndex.Words(item.id, item.title, textOf(item, own, skillNames)));
             }
         }
         words.put(indexed, gone);
     }
 
-    private String textOf(LibraryItem item, List<QuestionRow> own) {
+    private String textOf(LibraryItem item, List<QuestionRow> own, Map<Long, Skills.SkillName> skillNames) {
         List<String> parts = new ArrayList<>(
                 List.of(item.body, item.aims, item.steps, item.materials, item.tags, item.address, item.licence));
+        item.skillsThat(SkillRole.TRAINS).stream()
+                .filter(skillNames::containsKey)
+                .forEach(skill -> parts.add(skillNames.get(skill).name()));
         for (QuestionRow row : own) {
             parts.add(row.prompt);
             QuestionBody body = json.readValue(row.body, QuestionBody.class);
