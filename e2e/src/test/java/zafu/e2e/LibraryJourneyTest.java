@@ -226,4 +226,101 @@ class LibraryJourneyTest {
             assertThat(((Number) wider).intValue()).as(place + " at 200 %").isZero();
         }
     }
+
+    @Test
+    void whatWasSeenIsNotedOnTheMapAndTakenBack() {
+        OwnClass own = new OwnClass(zafu, "7 Sandpiper", 3);
+        teacher.go("/classes/" + own.id + "/library/skills");
+        Locator map = teacher.region("Map of skills");
+        map.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Equal groups, held by"))
+                .click();
+        Locator panel = teacher.region("Equal groups");
+        assertThat(panel).containsText("not seen yet · 3");
+        teacher.button("Note what you saw").click();
+        teacher.page()
+                .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Student"))
+                .click();
+        teacher.page()
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S2"))
+                .click();
+        teacher.field("right").fill("5");
+        Accessibility.check(teacher.page());
+        teacher.button("Keep").click();
+        assertThat(teacher.text("Noted for S2: Equal groups.")).isVisible();
+        assertThat(panel).containsText("nearly · 1");
+        teacher.button("Undo").click();
+        assertThat(panel).containsText("not seen yet · 3");
+    }
+
+    @Test
+    void aCircleOfSkillsIsRefusedInWordsAndNothingIsLost() {
+        teacher.go("/classes/1/library/skills");
+        teacher.region("Map of skills")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Equal groups, held by"))
+                .click();
+        teacher.button("Change the skill").click();
+        Locator before =
+                teacher.page().getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("What comes before"));
+        before.fill("Unit rate");
+        teacher.page()
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Unit rate"))
+                .click();
+        teacher.button("Keep").click();
+        assertThat(teacher.text("\"Equal groups\" needs \"Unit rate\" needs")).isVisible();
+        assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("Unit rate");
+    }
+
+    @Test
+    void anIncompleteQuestionIsNamedAndWhatWasWrittenStays() {
+        teacher.go("/classes/1/library/items/new?kind=QUIZ");
+        teacher.field("Title").fill("Incomplete");
+        teacher.field("Question 1").fill("Who pulls?");
+        teacher.field("Options, one a line; a star before the right one").fill("wind\nmoon");
+        teacher.button("Keep").click();
+        assertThat(teacher.text("The question \"Who pulls?\" needs one option marked as right."))
+                .isVisible();
+        assertThat(teacher.field("Question 1")).hasValue("Who pulls?");
+    }
+
+    @Test
+    void aUnitIsMadeOfWhatTheLibraryHasInItsOrder() {
+        teacher.go("/classes/1/library/units");
+        teacher.button("New unit").click();
+        teacher.field("Title").fill("Herons");
+        for (String title : List.of("Mud, crab, heron", "The heron waits")) {
+            teacher.page()
+                    .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Find an item to add…"))
+                    .fill(title);
+            teacher.page()
+                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(title))
+                    .click();
+        }
+        teacher.button("Move up: The heron waits").click();
+        Accessibility.check(teacher.page());
+        teacher.button("Keep").click();
+        Locator unit = teacher.region("Herons");
+        assertThat(unit.getByRole(AriaRole.LISTITEM).first()).containsText("The heron waits");
+        unit.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change"))
+                .click();
+        teacher.button("Put it away").click();
+        assertThat(unit).hasCount(0);
+        teacher.button("Undo").click();
+        assertThat(unit).isVisible();
+    }
+
+    @Test
+    void aWholeShelfIsSwappedAndSwappedBack() {
+        teacher.region("Groups").getByText("Bowline").click();
+        teacher.button("Bowline's shelf").click();
+        Locator shelf = teacher.page().getByRole(AriaRole.DIALOG);
+        assertThat(shelf.getByRole(AriaRole.LISTITEM).first()).containsText("What the mud remembers");
+        shelf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Swap the list…"))
+                .click();
+        teacher.page()
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("for that of Sheet Bend"))
+                .click();
+        assertThat(shelf.getByRole(AriaRole.LISTITEM).first()).containsText("Mud between our toes");
+        teacher.button("Undo").click();
+        assertThat(shelf.getByRole(AriaRole.LISTITEM).first()).containsText("What the mud remembers");
+    }
 }

@@ -143,8 +143,8 @@ class HonestTriesTest extends ServerTest {
         TestClass own = newClass("long answer", 1);
         HttpCaller student = own.signedIn(1);
         JsonNode page = start(student, handedOut(own, Map.of()));
-        assertThat(answer(student, page, 0, "x".repeat(4001)).status()).isEqualTo(422);
-        answer(student, page, 0, "x".repeat(4000)).ok();
+        assertThat(answer(student, page, 0, "x".repeat(20_001)).status()).isEqualTo(422);
+        answer(student, page, 0, "x".repeat(20_000)).ok();
     }
 
     @Test

@@ -92,7 +92,7 @@ class SkillsTest extends ServerTest {
         edit.put("screenMeasureId", 1);
         // S1 stands at 100, S2 at 110.
         edit.put("screenCut", 110);
-        own.teacher.post("/api/skills", edit).ok();
+        JsonNode skill = own.teacher.post("/api/skills", edit).ok();
         JsonNode standings = skillOf(mapOf(own), "Screened").get("standings");
         assertThat(standings.valueStream().map(each -> each.get("status").asString()))
                 .containsExactly("NOT_ASSESSED", "ABOVE");
@@ -100,6 +100,10 @@ class SkillsTest extends ServerTest {
         edit.remove("screenCut");
         edit.put("name", "Half a screening");
         assertThat(own.teacher.post("/api/skills", edit).status()).isEqualTo(422);
+        // The screening is the whole school's, and other tests have scores.
+        own.teacher
+                .call("DELETE", "/api/skills/" + skill.get("id").asLong(), null)
+                .done();
     }
 
     @Test

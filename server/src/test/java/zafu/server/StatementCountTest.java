@@ -65,4 +65,28 @@ class StatementCountTest extends ServerTest {
         assertThat(statementsOf(newClass("all classes again", 2), "/api/students"))
                 .isEqualTo(before);
     }
+
+    @Test
+    void findingReadsAFixedNumberOfTimesForAClassOfAnySize() {
+        TestClass small = newClass("few who read", 3);
+        TestClass large = newClass("many who read", 60);
+        large.handOutMany(2);
+        small.handOutMany(2);
+        large.signedIn(1).get("/api/my/work").ok();
+        String query = "/library?words=tide&suggestedLevels=true";
+        long few = statementsOf(small, "/api/classes/" + small.id + query);
+        long many = statementsOf(large, "/api/classes/" + large.id + query);
+        assertThat(few).isPositive().isLessThan(40);
+        assertThat(many).isEqualTo(few);
+    }
+
+    @Test
+    void theMapOfSkillsReadsAFixedNumberOfTimesForAClassOfAnySize() {
+        TestClass small = newClass("few on the map", 3);
+        TestClass large = newClass("many on the map", 60);
+        long few = statementsOf(small, "/api/classes/" + small.id + "/skill-map");
+        long many = statementsOf(large, "/api/classes/" + large.id + "/skill-map");
+        assertThat(few).isPositive().isLessThan(30);
+        assertThat(many).isEqualTo(few);
+    }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import zafu.core.marking.Question;
@@ -81,168 +82,119 @@ public record QuestionBody(
         }
     }
 
-    /** A body of nothing but feedback, to which the rest of a kind is added. */
+    /** A body that asks for nothing yet, to which what a kind needs is added. */
     public static QuestionBody empty() {
-        return new QuestionBody(
-                null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+        return new Draft().body();
     }
 
     public QuestionBody withOptions(List<String> shown, @Nullable Integer one, @Nullable List<Integer> several) {
-        return new QuestionBody(
-                shown,
-                one,
-                several,
-                leaveOut,
-                partners,
-                pairs,
-                value,
-                tolerance,
-                unit,
-                accepted,
-                pieces,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+        return with(draft -> {
+            draft.options = shown;
+            draft.right = one;
+            draft.rights = several;
+        });
     }
 
-    public QuestionBody withLeaveOut(List<Integer> places) {
-        return new QuestionBody(
-                options,
-                right,
-                rights,
-                places,
-                partners,
-                pairs,
-                value,
-                tolerance,
-                unit,
-                accepted,
-                pieces,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+    public QuestionBody withLeaveOut(@Nullable List<Integer> places) {
+        return with(draft -> draft.leaveOut = places);
     }
 
     public QuestionBody withMatching(List<String> lefts, List<String> rightSide, List<Integer> belonging) {
-        return new QuestionBody(
-                lefts,
-                right,
-                rights,
-                leaveOut,
-                rightSide,
-                belonging,
-                value,
-                tolerance,
-                unit,
-                accepted,
-                pieces,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+        return with(draft -> {
+            draft.options = lefts;
+            draft.partners = rightSide;
+            draft.pairs = belonging;
+        });
     }
 
     public QuestionBody withNumber(BigDecimal answer, BigDecimal within, @Nullable String in) {
-        return new QuestionBody(
-                options,
-                right,
-                rights,
-                leaveOut,
-                partners,
-                pairs,
-                answer,
-                within,
-                in,
-                accepted,
-                pieces,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+        return with(draft -> {
+            draft.value = answer;
+            draft.tolerance = within;
+            draft.unit = in;
+        });
     }
 
     public QuestionBody withAccepted(List<String> forms) {
-        return new QuestionBody(
-                options,
-                right,
-                rights,
-                leaveOut,
-                partners,
-                pairs,
-                value,
-                tolerance,
-                unit,
-                forms,
-                pieces,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+        return with(draft -> draft.accepted = forms);
     }
 
     public QuestionBody withPieces(List<Piece> parts) {
-        return new QuestionBody(
-                options,
-                right,
-                rights,
-                leaveOut,
-                partners,
-                pairs,
-                value,
-                tolerance,
-                unit,
-                accepted,
-                parts,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+        return with(draft -> draft.pieces = parts);
     }
 
     public QuestionBody withByPart(boolean earned) {
-        return new QuestionBody(
-                options,
-                right,
-                rights,
-                leaveOut,
-                partners,
-                pairs,
-                value,
-                tolerance,
-                unit,
-                accepted,
-                pieces,
-                earned ? Boolean.TRUE : null,
-                feedbackRight,
-                feedbackWrong,
-                guidance);
+        return with(draft -> draft.byPart = earned ? Boolean.TRUE : null);
     }
 
     public QuestionBody withFeedback(@Nullable String forRight, @Nullable String forWrong) {
-        return new QuestionBody(
-                options, right, rights, leaveOut, partners, pairs, value, tolerance, unit, accepted, pieces, byPart,
-                forRight, forWrong, guidance);
+        return with(draft -> {
+            draft.feedbackRight = forRight;
+            draft.feedbackWrong = forWrong;
+        });
     }
 
     public QuestionBody withGuidance(@Nullable String words) {
-        return new QuestionBody(
-                options,
-                right,
-                rights,
-                leaveOut,
-                partners,
-                pairs,
-                value,
-                tolerance,
-                unit,
-                accepted,
-                pieces,
-                byPart,
-                feedbackRight,
-                feedbackWrong,
-                words);
+        return with(draft -> draft.guidance = words);
+    }
+
+    private QuestionBody with(Consumer<Draft> change) {
+        Draft draft = new Draft();
+        draft.options = options;
+        draft.right = right;
+        draft.rights = rights;
+        draft.leaveOut = leaveOut;
+        draft.partners = partners;
+        draft.pairs = pairs;
+        draft.value = value;
+        draft.tolerance = tolerance;
+        draft.unit = unit;
+        draft.accepted = accepted;
+        draft.pieces = pieces;
+        draft.byPart = byPart;
+        draft.feedbackRight = feedbackRight;
+        draft.feedbackWrong = feedbackWrong;
+        draft.guidance = guidance;
+        change.accept(draft);
+        return draft.body();
+    }
+
+    /** A body while something in it is changed. */
+    private static final class Draft {
+        private @Nullable List<String> options;
+        private @Nullable Integer right;
+        private @Nullable List<Integer> rights;
+        private @Nullable List<Integer> leaveOut;
+        private @Nullable List<String> partners;
+        private @Nullable List<Integer> pairs;
+        private @Nullable BigDecimal value;
+        private @Nullable BigDecimal tolerance;
+        private @Nullable String unit;
+        private @Nullable List<String> accepted;
+        private @Nullable List<Piece> pieces;
+        private @Nullable Boolean byPart;
+        private @Nullable String feedbackRight;
+        private @Nullable String feedbackWrong;
+        private @Nullable String guidance;
+
+        private QuestionBody body() {
+            return new QuestionBody(
+                    options,
+                    right,
+                    rights,
+                    leaveOut,
+                    partners,
+                    pairs,
+                    value,
+                    tolerance,
+                    unit,
+                    accepted,
+                    pieces,
+                    byPart,
+                    feedbackRight,
+                    feedbackWrong,
+                    guidance);
+        }
     }
 
     /** The question as the core marks it, or a refusal that says what is missing. */
