@@ -157,6 +157,19 @@ class LibraryTest extends ServerTest {
     }
 
     @Test
+    void twoPeopleWhoMendOnlyQuestionsDoNotOverwriteEachOtherEither() {
+        HttpCaller teacher = teacher();
+        JsonNode made = teacher.post("/api/library/items", quiz(question("NUMERIC", Map.of("value", 6))))
+                .ok();
+        JsonNode own = made.get("questions").get(0);
+        teacher.put(path(made), withQuestions(made, corrected(own, "NUMERIC", Map.of("value", 7))))
+                .ok();
+        assertThat(teacher.put(path(made), withQuestions(made, corrected(own, "NUMERIC", Map.of("value", 8))))
+                        .status())
+                .isEqualTo(409);
+    }
+
+    @Test
     void aTextStaysAText() {
         HttpCaller teacher = teacher();
         JsonNode made =

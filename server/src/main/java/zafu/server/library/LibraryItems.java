@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,6 +40,7 @@ class LibraryItems {
     private final CurrentPerson current;
     private final AdultAccounts adults;
     private final AuditTrail audit;
+    private final EntityManager entities;
     private final Clock clock;
 
     LibraryItems(
@@ -52,6 +55,7 @@ class LibraryItems {
             CurrentPerson current,
             AdultAccounts adults,
             AuditTrail audit,
+            EntityManager entities,
             Clock clock) {
         this.items = items;
         this.questions = questions;
@@ -64,6 +68,7 @@ class LibraryItems {
         this.current = current;
         this.adults = adults;
         this.audit = audit;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -130,6 +135,8 @@ class LibraryItems {
         fill(item, wanted);
         LibraryItem saved = items.saveAndFlush(item);
         questions.write(saved.id, wanted.questions() == null ? List.of() : wanted.questions());
+        // A change of questions alone must count as a change of the item too.
+        entities.lock(saved, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
         noteChange(saved.id);
         audit.note(wanted.classId(), id == null ? "library.added" : "library.changed", saved.id, saved.title);
         return saved.id;

@@ -10,6 +10,7 @@ import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
 import org.jspecify.annotations.Nullable;
 import zafu.server.platform.Refusal;
 import zafu.server.skill.FrameworkRead.SkillRead;
@@ -30,6 +31,8 @@ final class SkillSheet {
                 .setSkipHeaderRecord(true)
                 .setIgnoreHeaderCase(true)
                 .setTrim(true)
+                .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY)
+                .setAllowMissingColumnNames(true)
                 .setDelimiter(firstLine(text).contains(";") && !firstLine(text).contains(",") ? ";" : ",")
                 .get();
         try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
