@@ -107,6 +107,8 @@ export const theme = createTheme({
         },
       },
     },
+    // Signs such as an arrow are narrow; a finger is not.
+    MuiIconButton: { styleOverrides: { root: { minWidth: 32, minHeight: 32 } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: "none" } } },
     MuiTextField: { defaultProps: { size: "small" } },
     MuiFormLabel: {

@@ -31,6 +31,8 @@ export function ShelfDialog({ group, onClose }: { group: FocusedGroup; onClose: 
   const query = shelfQuery(group.id);
   const shelf = useQuery(query).data;
   const tell = useNotice();
+  // A notice behind the dialog cannot be reached by keyboard, so the way back stands in the dialog.
+  const [before, setBefore] = useState<Entries | null>(null);
   const swap = useMutation({
     mutationFn: ({ now, wanted }: { now: Shelf; wanted: Entries }) =>
       data<Shelf>(
@@ -41,7 +43,7 @@ export function ShelfDialog({ group, onClose }: { group: FocusedGroup; onClose: 
       ),
     onSuccess: (after, { now }) => {
       queryClient.setQueryData(query.queryKey, after);
-      tell(words.changed(group.name), () => swap.mutate({ now: after, wanted: entriesOf(now) }));
+      setBefore(entriesOf(now));
     },
     onError: (error) => {
       queryClient.invalidateQueries({ queryKey: query.queryKey });
@@ -72,6 +74,14 @@ export function ShelfDialog({ group, onClose }: { group: FocusedGroup; onClose: 
       </DialogContent>
       <DialogActions>
         {shelf?.mayChange && <SwapMenu group={group} onSwap={put} />}
+        {before && (
+          <>
+            <Box role="status" sx={{ color: "var(--z-soft)" }}>
+              {words.changed}
+            </Box>
+            <Button onClick={() => put(before)}>{words.undo}</Button>
+          </>
+        )}
         <Box sx={{ flex: 1 }} />
         <Button variant="contained" onClick={onClose}>
           {words.done}

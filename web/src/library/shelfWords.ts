@@ -6,7 +6,8 @@ export const shelfWords = {
   about: "Students see it on top of their work, starred things first.",
   empty: "Nothing yet. Choose something in the library and put it here.",
   done: "Done",
-  changed: (group: string) => `${group}'s shelf has changed.`,
+  changed: "Changed.",
+  undo: "Undo",
   entry: (entry: Schemas["OnShelf"]) =>
     [
       library.kinds[entry.kind],

@@ -320,7 +320,8 @@ class LibraryJourneyTest {
                 .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("for that of Sheet Bend"))
                 .click();
         assertThat(shelf.getByRole(AriaRole.LISTITEM).first()).containsText("Mud between our toes");
-        teacher.button("Undo").click();
+        shelf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(shelf.getByRole(AriaRole.LISTITEM).first()).containsText("What the mud remembers");
     }
 }
