@@ -9,6 +9,7 @@ import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
+import { Problem } from "../shell/Problem";
 import { Waiting } from "../shell/Waiting";
 import { ColumnMap } from "./ColumnMap";
 import { FileField } from "./FileField";
@@ -99,14 +100,7 @@ function BringIn({ today }: { today: string }) {
             setWanted({ ...wanted, columns: undefined, pasted });
           }}
         />
-        {(look.error ?? keep.error) && (
-          <Box
-            role="alert"
-            sx={{ color: "var(--z-clayText)", bgcolor: "var(--z-clayWash)", p: 1.25, borderRadius: "8px" }}
-          >
-            {(look.error ?? keep.error)?.message}
-          </Box>
-        )}
+        <Problem error={look.error ?? keep.error} />
         <LongWork workKey={work.key} />
         {file && <WantedFields wanted={wanted} onChange={setWanted} />}
       </Card>

@@ -12,6 +12,7 @@ import { api, data, filePart, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
+import { Problem } from "../shell/Problem";
 import { editorWords } from "./editorWords";
 import { packageWords as words } from "./packageWords";
 
@@ -87,14 +88,7 @@ export function BringInPackage({ classId, onClose }: { classId: number; onClose:
           <Button onClick={() => input.current?.click()}>{file ? words.another : words.choose}</Button>
           {file?.name}
         </Box>
-        {problem && (
-          <Box
-            role="alert"
-            sx={{ color: "var(--z-clayText)", bgcolor: "var(--z-clayWash)", p: 1.25, borderRadius: "8px" }}
-          >
-            {problem.message}
-          </Box>
-        )}
+        <Problem error={problem} />
         <LongWork workKey={work.key} />
         {report && <Contents report={report} />}
         {report && report.items.length > 0 && (

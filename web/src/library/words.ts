@@ -122,10 +122,7 @@ export const words = {
   checking: "The links are being checked…",
   checked: (broken: number) =>
     broken === 0 ? "All links open." : `${plural(broken, "link")} ${broken === 1 ? "does" : "do"} not open.`,
-  movedTo: (address: string) => `It is at ${address} now.`,
   private: "only you",
-  forClass: "this class",
-  forSchool: "the whole school",
   keys: { shelf: "shelf", task: "task", star: "star", look: "look through" },
 };
 

@@ -9,6 +9,7 @@ import { useRef } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
+import { Problem } from "../shell/Problem";
 import { words } from "./words";
 
 /** Brings in an outline of skills; all of it, or, where it holds a circle, nothing. */
@@ -56,14 +57,7 @@ export function BringInSkills({ onClose }: { onClose: () => void }) {
           />
           <Button onClick={() => input.current?.click()}>{words.choose}</Button>
         </Box>
-        {bring.error && (
-          <Box
-            role="alert"
-            sx={{ color: "var(--z-clayText)", bgcolor: "var(--z-clayWash)", p: 1.25, borderRadius: "8px" }}
-          >
-            {bring.error.message}
-          </Box>
-        )}
+        <Problem error={bring.error} />
         {bring.data && (
           <Box role="status">
             <p>{words.brought(bring.data.made.length, bring.data.known)}</p>

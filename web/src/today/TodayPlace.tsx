@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { todayQuery } from "../api/queries";
@@ -47,6 +48,24 @@ function Heading({ children }: { children: string }) {
   );
 }
 
+/** One thing that needs a person, with its action at the right. */
+function Row({ what, about, children }: { what: string; about: string; children: ReactNode }) {
+  return (
+    <Box
+      sx={{ display: "flex", alignItems: "center", gap: 1.5, borderTop: "1px solid var(--z-line)", py: 0.5 }}
+    >
+      <Box sx={{ flex: 1 }}>
+        {what}
+        <Box component="span" sx={{ color: "var(--z-soft)" }}>
+          {" "}
+          · {about}
+        </Box>
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
 /** One by one or all; where a move touches open work, that is shown first. */
 function Moves({ news }: { news: Schemas["ForArrangement"] }) {
   const { classId } = useFocus();
@@ -73,23 +92,7 @@ function Moves({ news }: { news: Schemas["ForArrangement"] }) {
         )}
       </Box>
       {news.moves.map((move) => (
-        <Box
-          key={move.studentId}
-          sx={{
-            display: "flex",
-            alignItems: "center",
-            gap: 1.5,
-            borderTop: "1px solid var(--z-line)",
-            py: 0.5,
-          }}
-        >
-          <Box sx={{ flex: 1 }}>
-            {words.move(move)}
-            <Box component="span" sx={{ color: "var(--z-soft)" }}>
-              {" "}
-              · {words.values(move, news.measure)}
-            </Box>
-          </Box>
+        <Row key={move.studentId} what={words.move(move)} about={words.values(move, news.measure)}>
           <Button
             size="small"
             onClick={() =>
@@ -100,7 +103,7 @@ function Moves({ news }: { news: Schemas["ForArrangement"] }) {
           >
             {words.doMove(move)}
           </Button>
-        </Box>
+        </Row>
       ))}
       <EffectsDialog step={step} />
       <ClashDialog step={step} />
@@ -128,23 +131,7 @@ function BrokenLinks({ links, classId }: { links: Schemas["BrokenLink"][]; class
     <Card component="section" sx={{ p: 2 }}>
       <Heading>{words.links}</Heading>
       {links.map((link) => (
-        <Box
-          key={link.itemId}
-          sx={{
-            display: "flex",
-            alignItems: "center",
-            gap: 1.5,
-            borderTop: "1px solid var(--z-line)",
-            py: 0.5,
-          }}
-        >
-          <Box sx={{ flex: 1 }}>
-            {words.link(link)}
-            <Box component="span" sx={{ color: "var(--z-soft)" }}>
-              {" "}
-              · {words.usedIn(link.usedIn)}
-            </Box>
-          </Box>
+        <Row key={link.itemId} what={words.link(link)} about={words.usedIn(link.usedIn)}>
           <Button
             size="small"
             component={Link}
@@ -153,7 +140,7 @@ function BrokenLinks({ links, classId }: { links: Schemas["BrokenLink"][]; class
           >
             {words.findAnother}
           </Button>
-        </Box>
+        </Row>
       ))}
     </Card>
   );

@@ -40,7 +40,7 @@ class SkillMaps {
         List<MemberName> members = members(whom);
         List<Skill> inOrder = skills.inOrder();
         Map<Long, Map<Long, Skills.Standing>> standings = skills.standings(whom);
-        Map<StudentId, Set<SkillId>> held = skills.held(whom);
+        Map<StudentId, Set<SkillId>> held = Skills.heldIn(standings);
         Map<SkillId, ReadyToTeach.InGroup> inGroup = held.isEmpty() ? Map.of() : ReadyToTeach.all(inOrder, held);
         Map<SkillId, Integer> depths = SkillGraph.of(inOrder).depths();
         Map<Long, Skills.SkillName> names = skills.names();

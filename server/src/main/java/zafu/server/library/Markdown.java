@@ -93,9 +93,4 @@ public final class Markdown {
     public static String plain(String markdown) {
         return PLAIN.render(PARSER.parse(markdown)).strip();
     }
-
-    /** HTML as it would be shown, of a page that somebody else wrote: what is not harmless is gone. */
-    public static String harmless(String html) {
-        return HARMLESS.sanitize(html);
-    }
 }

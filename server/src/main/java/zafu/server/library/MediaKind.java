@@ -33,8 +33,4 @@ enum MediaKind {
                         || (content.length > 12
                                 && new String(content, 8, 4, StandardCharsets.US_ASCII).equals("WEBP")));
     }
-
-    boolean isPicture() {
-        return this != PDF;
-    }
 }

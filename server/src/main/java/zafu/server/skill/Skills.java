@@ -154,8 +154,13 @@ public class Skills implements StudentPart {
 
     /** What each of these students holds; every one of them is a key. */
     public Map<StudentId, Set<SkillId>> held(Collection<Long> studentIds) {
+        return heldIn(standings(studentIds));
+    }
+
+    /** As {@link #held}, from standings that were worked out already. */
+    public static Map<StudentId, Set<SkillId>> heldIn(Map<Long, Map<Long, Standing>> standings) {
         Map<StudentId, Set<SkillId>> held = new TreeMap<>();
-        standings(studentIds).forEach((student, own) -> {
+        standings.forEach((student, own) -> {
             Set<SkillId> ids = new TreeSet<>();
             own.values().stream()
                     .filter(each -> each.status().isHeld())
