@@ -1,7 +1,8 @@
-import { QueryCache, QueryClient } from "@tanstack/react-query";
+import { QueryCache, type QueryClient } from "@tanstack/react-query";
 import { ApiProblem } from "./client";
+import { FreshQueryClient } from "./freshQueryClient";
 
-export const queryClient = new QueryClient({
+export const queryClient: QueryClient = new FreshQueryClient({
   queryCache: new QueryCache({
     onError: (error) => {
       if (error instanceof ApiProblem && error.status === 401) {

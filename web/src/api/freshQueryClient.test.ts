@@ -1,0 +1,27 @@
+import { QueryObserver } from "@tanstack/react-query";
+import { expect, it } from "vitest";
+import { FreshQueryClient } from "./freshQueryClient";
+
+it("asks again where the first answer was on its way when the change came", async () => {
+  const client = new FreshQueryClient();
+  const answers: ((value: string) => void)[] = [];
+  const observer = new QueryObserver(client, {
+    queryKey: ["class", 1],
+    queryFn: () => new Promise<string>((answer) => answers.push(answer)),
+  });
+  const stop = observer.subscribe(() => {});
+  const asked = client.invalidateQueries({ queryKey: ["class"] });
+  answers[0]?.("before the change");
+  await expect.poll(() => answers.length).toBe(2);
+  answers[1]?.("after the change");
+  await asked;
+  expect(observer.getCurrentResult().data).toBe("after the change");
+  stop();
+});
+
+it("leaves other queries alone", async () => {
+  const client = new FreshQueryClient();
+  client.setQueryData(["class", 2], "as it was");
+  await client.invalidateQueries({ queryKey: ["class", 1] });
+  expect(client.getQueryState(["class", 2])?.isInvalidated).toBe(false);
+});
