@@ -1,8 +1,10 @@
 package zafu.core.need;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -55,5 +57,22 @@ public final class NeedsForWork {
     /** The most generous amount of a support that is in force. */
     public Optional<BigDecimal> amountOf(Support support) {
         return Optional.ofNullable(mostGenerous.get(support)).flatMap(Accommodation::amount);
+    }
+
+    /** How many of the questions are left: ⌈all × percent / 100⌉, all where nothing is granted. Rule 4. */
+    public int questionsLeft(int all) {
+        return amountOf(Support.FEWER_QUESTIONS)
+                .map(percent -> percent.multiply(BigDecimal.valueOf(all))
+                        .divide(BigDecimal.valueOf(100), 0, RoundingMode.CEILING)
+                        .intValueExact())
+                .orElse(all);
+    }
+
+    /** Everything in force, the most generous of each kind; tools and languages each by name. */
+    public List<Accommodation> counting() {
+        return inForce.stream()
+                .filter(each -> each.support().needsDetail() || mostGenerous.get(each.support()) == each)
+                .sorted(Comparator.comparing(Accommodation::support).thenComparing(Accommodation::detail))
+                .toList();
     }
 }

@@ -63,4 +63,34 @@ public record SchoolCalendar(List<Term> terms, Set<DayOfWeek> weekdays, Set<Loca
                 .map(day -> day.atTime(time).atZone(zone).toInstant())
                 .orElse(moment);
     }
+
+    /** How many teaching days there are from one day to another, both included; 0 where it is before. */
+    public int teachingDays(LocalDate from, LocalDate to) {
+        int count = 0;
+        for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
+            if (isTeachingDay(day)) {
+                count++;
+            }
+        }
+        return count;
+    }
+
+    /**
+     * When item {@code place} of a series opens, counted from 0. Rule 4, stagger: {@code plusTeachingDays(first,
+     * place × step)}; empty when the terms end before.
+     */
+    public Optional<LocalDate> staggered(LocalDate first, int place, int step) {
+        return plusTeachingDays(first, Math.multiplyExact(place, step));
+    }
+
+    /** A moment moved by whole weeks at the same local time of day; where no lesson is on that day, the next. */
+    public Instant plusWeeks(Instant moment, int weeks, ZoneId zone) {
+        ZonedDateTime local = moment.atZone(zone);
+        LocalDate day = local.toLocalDate().plusWeeks(weeks);
+        return plusTeachingDays(day, 0)
+                .orElse(day)
+                .atTime(local.toLocalTime())
+                .atZone(zone)
+                .toInstant();
+    }
 }

@@ -1,10 +1,10 @@
 package zafu.core.schedule;
 
 import java.time.Instant;
-import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import zafu.core.schedule.TimeLimit.TimeNeeds;
+import java.util.Set;
 
 /**
  * The terms of a version: how long, from when, until when, how often.
@@ -38,28 +38,40 @@ public record Terms(
         return earlier.isEmpty() || later.isEmpty() || !earlier.get().isAfter(later.get());
     }
 
-    /**
-     * The terms as they hold for one student: the time by rule 4, due and closes moved by the student's extra
-     * teaching days at the same local time of day.
-     */
-    public ForStudent forStudent(TimeNeeds needs, int extraDays, SchoolCalendar calendar, ZoneId zone) {
-        return new ForStudent(
-                TimeLimit.of(minutes, needs, includesAccommodations, OptionalInt.empty()),
-                opens,
-                due.map(moment -> calendar.plusExtraDays(moment, extraDays, zone)),
-                closes.map(moment -> calendar.plusExtraDays(moment, extraDays, zone)),
-                tries,
-                due.isPresent() || closes.isPresent() ? extraDays : 0);
+    /** The base's terms replaced by what a version sets itself. Rule 3: what it does not set follows the base. */
+    public Terms replacedBy(OwnTerms own, boolean includesAccommodationsIfMinutes) {
+        Optional<Integer> limit = minutes.isPresent() ? Optional.of(minutes.getAsInt()) : Optional.empty();
+        return new Terms(
+                EasedTerms.unboxed(own.minutes().over(limit)),
+                own.minutes().saysSomething() ? includesAccommodationsIfMinutes : includesAccommodations,
+                own.opens().over(opens),
+                own.due().over(due),
+                own.closes().over(closes),
+                own.tries().orElse(tries));
     }
 
-    /** @param extraDays by how many teaching days due and closes were moved */
+    /** Eased by the adjustments that reach one student. Rule 3, terms. */
+    public EasedTerms easedBy(List<Adjustment> adjustments) {
+        return EasedTerms.of(this, adjustments);
+    }
+
+    /**
+     * The terms as they hold for one student.
+     *
+     * @param extraDays by how many teaching days due and closes were moved
+     * @param eased the terms that an adjustment made more generous
+     */
     public record ForStudent(
             TimeLimit time,
             Optional<Instant> opens,
             Optional<Instant> due,
             Optional<Instant> closes,
             int tries,
-            int extraDays) {
+            int extraDays,
+            Set<TermPart> eased) {
+        public ForStudent {
+            eased = Set.copyOf(eased);
+        }
 
         public boolean isOpenAt(Instant moment) {
             return opens.isEmpty() || !moment.isBefore(opens.get());

@@ -46,13 +46,8 @@ public sealed interface TimeLimit {
         }
     }
 
-    /** Typed by a teacher for this one student. */
-    record ForThisStudent(int set) implements TimeLimit {
-        @Override
-        public OptionalInt minutes() {
-            return OptionalInt.of(set);
-        }
-    }
+    /** Typed by a teacher for this one student; empty when that is no limit. */
+    record ForThisStudent(OptionalInt minutes) implements TimeLimit {}
 
     /** {@code extended = ⌈set × factor⌉}. */
     record Extended(int extended, int set, BigDecimal factor) implements TimeLimit {
@@ -66,12 +61,12 @@ public sealed interface TimeLimit {
      * @param minutes the task's or version's own limit, empty for none
      * @param needs what the student needs for this kind of work today
      * @param includesAccommodations the version is marked "time already includes accommodations"
-     * @param typedForStudent minutes a teacher typed for this student, if any
+     * @param typedForStudent minutes a teacher typed for this student, or that there is no limit for them
      */
     static TimeLimit of(
-            OptionalInt minutes, TimeNeeds needs, boolean includesAccommodations, OptionalInt typedForStudent) {
-        if (typedForStudent.isPresent()) {
-            return new ForThisStudent(typedForStudent.getAsInt());
+            OptionalInt minutes, TimeNeeds needs, boolean includesAccommodations, Setting<Integer> typedForStudent) {
+        if (typedForStudent.saysSomething()) {
+            return new ForThisStudent(EasedTerms.unboxed(typedForStudent.over(Optional.empty())));
         }
         if (minutes.isEmpty()) {
             return new NoLimit();

@@ -28,7 +28,7 @@ class TermsTest {
     }
 
     private static Terms.ForStudent plain(Terms terms) {
-        return terms.forStudent(TimeNeeds.NONE, 0, CALENDAR, ZoneOffset.UTC);
+        return terms.easedBy(List.of()).forStudent(TimeNeeds.NONE, 0, CALENDAR, ZoneOffset.UTC);
     }
 
     @Test
@@ -51,8 +51,8 @@ class TermsTest {
     @Test
     void anUntimedStudentsTryEndsOnlyWhenTheTaskCloses() {
         Terms timed = terms(OptionalInt.of(30), Optional.empty(), Optional.of(TEN));
-        Terms.ForStudent untimed =
-                timed.forStudent(new TimeNeeds(true, List.of(new BigDecimal("2"))), 0, CALENDAR, ZoneOffset.UTC);
+        Terms.ForStudent untimed = timed.easedBy(List.of())
+                .forStudent(new TimeNeeds(true, List.of(new BigDecimal("2"))), 0, CALENDAR, ZoneOffset.UTC);
         assertThat(untimed.endOfTryStartedAt(NINE)).contains(TEN);
     }
 
@@ -76,7 +76,7 @@ class TermsTest {
     void extraDaysMoveDueAndClosesButNotOpens() {
         Terms all = new Terms(
                 OptionalInt.of(10), false, Optional.of(NINE), Optional.of(TEN), Optional.of(TEN.plusSeconds(60)), 1);
-        Terms.ForStudent eased = all.forStudent(TimeNeeds.NONE, 2, CALENDAR, ZoneOffset.UTC);
+        Terms.ForStudent eased = all.easedBy(List.of()).forStudent(TimeNeeds.NONE, 2, CALENDAR, ZoneOffset.UTC);
         assertThat(eased.opens()).contains(NINE);
         assertThat(eased.due()).contains(Instant.parse("2027-02-11T10:00:00Z"));
         assertThat(eased.closes()).contains(Instant.parse("2027-02-11T10:01:00Z"));
@@ -86,7 +86,8 @@ class TermsTest {
     @Test
     void extraDaysCountOnlyWhereThereIsADateToMove() {
         Terms dateless = terms(OptionalInt.of(10), Optional.of(NINE), Optional.empty());
-        assertThat(dateless.forStudent(TimeNeeds.NONE, 2, CALENDAR, ZoneOffset.UTC)
+        assertThat(dateless.easedBy(List.of())
+                        .forStudent(TimeNeeds.NONE, 2, CALENDAR, ZoneOffset.UTC)
                         .extraDays())
                 .isZero();
     }

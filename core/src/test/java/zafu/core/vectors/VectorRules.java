@@ -25,6 +25,7 @@ import zafu.core.measure.Cuts;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
+import zafu.core.schedule.Setting;
 import zafu.core.schedule.Term;
 import zafu.core.schedule.TimeLimit;
 import zafu.core.skill.ReadyToTeach;
@@ -52,6 +53,7 @@ final class VectorRules {
             Map.entry("suggested-groups", VectorRules::suggestedGroups),
             Map.entry("band", VectorRules::band),
             Map.entry("time-limit", VectorRules::timeLimit),
+            Map.entry("terms", TermsVectors::terms),
             Map.entry("who-gets-what", VectorRules::whoGetsWhat),
             Map.entry("teaching-days", VectorRules::teachingDays),
             Map.entry("extra-days", VectorRules::extraDays),
@@ -59,7 +61,7 @@ final class VectorRules {
             Map.entry("ready-to-teach", VectorRules::readyToTeach));
 
     /** Rules whose vectors are here already and whose computation is not built yet. */
-    static final Set<String> PENDING = Set.of("growth", "marks", "terms");
+    static final Set<String> PENDING = Set.of("growth", "marks");
 
     private static void readyToTeach(Fields given, Fields expect) {
         List<Skill> skills = given.objects("skills").stream()
@@ -129,7 +131,7 @@ final class VectorRules {
                 optionalInt(given.get("minutes")),
                 new TimeLimit.TimeNeeds(given.flag("untimed"), factors),
                 given.flag("includesAccommodations"),
-                optionalInt(given.get("studentMinutes")));
+                given.get("studentMinutes").isNull() ? Setting.leaves() : Setting.to(given.number("studentMinutes")));
         assertThat(limit.minutes()).isEqualTo(optionalInt(expect.get("minutes")));
     }
 
