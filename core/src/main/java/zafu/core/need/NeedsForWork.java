@@ -1,7 +1,6 @@
 package zafu.core.need;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
@@ -59,13 +58,16 @@ public final class NeedsForWork {
         return Optional.ofNullable(mostGenerous.get(support)).flatMap(Accommodation::amount);
     }
 
-    /** How many of the questions are left: ⌈all × percent / 100⌉, all where nothing is granted. Rule 4. */
+    /** How many of the questions are left, all where nothing is granted. Rule 4. */
     public int questionsLeft(int all) {
         return amountOf(Support.FEWER_QUESTIONS)
-                .map(percent -> percent.multiply(BigDecimal.valueOf(all))
-                        .divide(BigDecimal.valueOf(100), 0, RoundingMode.CEILING)
-                        .intValueExact())
+                .map(percent -> questionsLeft(all, percent.intValueExact()))
                 .orElse(all);
+    }
+
+    /** ⌈all × percent / 100⌉. Rule 4, fewer questions. */
+    public static int questionsLeft(int all, int percent) {
+        return (all * percent + 99) / 100;
     }
 
     /** Everything in force, the most generous of each kind; tools and languages each by name. */

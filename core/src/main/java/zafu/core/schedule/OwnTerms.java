@@ -23,4 +23,9 @@ public record OwnTerms(
             throw new IllegalArgumentException("tries " + tries.getAsInt() + " is below 1");
         }
     }
+
+    /** The same, with so many tries. */
+    public OwnTerms withTries(int number) {
+        return new OwnTerms(minutes, opens, due, closes, OptionalInt.of(number));
+    }
 }

@@ -103,6 +103,13 @@ public class ClassPermission {
                 .toList();
     }
 
+    /** Ids of the classes of an adult who need not be signed in. */
+    public List<Long> classesOfAdult(long adultId) {
+        return roles.findByAdultIdOrderByClassId(adultId).stream()
+                .map(role -> role.classId)
+                .toList();
+    }
+
     /** Ids of the classes that the signed-in adult may change. */
     public List<Long> changeable() {
         return roles().entrySet().stream()

@@ -8,7 +8,9 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zafu.server.task.Aids;
 
 /** One try at a task. The server's clock alone says when it began and when it ends. */
 @Entity
@@ -16,7 +18,9 @@ class Attempt {
     /** Who or what handed it in. */
     enum HandedInBy {
         STUDENT,
-        TIME
+        TIME,
+        /** Ticked by a teacher. */
+        TEACHER
     }
 
     @Id
@@ -32,6 +36,16 @@ class Attempt {
 
     @Nullable
     Instant endsAt;
+
+    /** What was granted when it began, so that a running try does not change under the student's hands. */
+    @Nullable
+    Integer percentOfQuestions;
+
+    @Nullable
+    Integer choicesLeft;
+
+    /** What was written to be handed in, where the task asks for that. */
+    String written = "";
 
     /** The minutes the student was told they have. */
     @Nullable
@@ -59,5 +73,10 @@ class Attempt {
 
     boolean isOverAt(Instant moment) {
         return endsAt != null && !moment.isBefore(endsAt);
+    }
+
+    /** Those of a version's questions that this try asks. */
+    List<Long> kept(List<Long> questions) {
+        return Aids.kept(questions, percentOfQuestions);
     }
 }

@@ -10,10 +10,12 @@ import zafu.server.roster.StudentPart;
 class AttemptPart implements StudentPart {
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
+    private final AttemptFileRepository files;
 
-    AttemptPart(AttemptRepository attempts, AttemptAnswerRepository answers) {
+    AttemptPart(AttemptRepository attempts, AttemptAnswerRepository answers, AttemptFileRepository files) {
         this.attempts = attempts;
         this.answers = answers;
+        this.files = files;
     }
 
     @Override
@@ -30,6 +32,11 @@ class AttemptPart implements StudentPart {
                         "handedIn", String.valueOf(each.handedInAt),
                         "earned", String.valueOf(each.earned),
                         "possible", String.valueOf(each.possible),
+                        "written", each.written,
+                        "files",
+                                files.findByAttemptIdInOrderById(List.of(each.id)).stream()
+                                        .map(file -> file.name)
+                                        .toList(),
                         "answers",
                                 answers.findByAttemptId(each.id).stream()
                                         .map(answer -> answer.given)
@@ -42,6 +49,9 @@ class AttemptPart implements StudentPart {
         List<Attempt> own = attempts.findByStudentIdOrderById(studentId);
         own.forEach(each -> answers.deleteAll(answers.findByAttemptId(each.id)));
         answers.flush();
+        files.deleteAll(files.findByAttemptIdInOrderById(
+                own.stream().map(each -> each.id).toList()));
+        files.flush();
         attempts.deleteAll(own);
     }
 }

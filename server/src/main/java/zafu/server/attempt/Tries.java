@@ -34,7 +34,14 @@ public class Tries implements TriesSoFar {
     @Override
     public List<TrySoFar> of(Collection<Long> taskIds) {
         return attempts.findByTaskIdInOrderById(taskIds).stream()
-                .map(each -> new TrySoFar(each.taskId, each.studentId, each.versionId, each.isRunning()))
+                .map(each -> new TrySoFar(
+                        each.taskId,
+                        each.studentId,
+                        each.versionId,
+                        each.isRunning(),
+                        each.minutes,
+                        each.startedAt,
+                        each.endsAt))
                 .toList();
     }
 

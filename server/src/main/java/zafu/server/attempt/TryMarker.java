@@ -117,7 +117,7 @@ class TryMarker {
 
     private Map<Long, Library.Asked> questionsOf(Attempt attempt) {
         return tasks.version(attempt.taskId, attempt.versionId, new StudentId(attempt.studentId))
-                .map(version -> library.questions(version.questions()))
+                .map(version -> library.questions(attempt.kept(version.questions())))
                 .orElse(Map.of());
     }
 }

@@ -3,26 +3,19 @@ package zafu.server.attempt;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.server.access.CurrentPerson;
-import zafu.server.attempt.MyWorkController.QuestionPage;
 import zafu.server.attempt.MyWorkController.TryPage;
-import zafu.server.library.Library;
-import zafu.server.library.QuestionKind;
-import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.task.TaskState;
 import zafu.server.task.Tasks;
+import zafu.server.task.Way;
 
 /** Tries: begun, answered and handed in by the student they belong to. */
 @Service
@@ -32,7 +25,8 @@ class TryService {
     private final AttemptAnswerRepository answers;
     private final TryMarker marker;
     private final Tasks tasks;
-    private final Library library;
+    private final TryPages pages;
+    private final MyWorkService work;
     private final Roster roster;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -43,7 +37,8 @@ class TryService {
             AttemptAnswerRepository answers,
             TryMarker marker,
             Tasks tasks,
-            Library library,
+            TryPages pages,
+            MyWorkService work,
             Roster roster,
             ApplicationEventPublisher events,
             Clock clock) {
@@ -52,7 +47,8 @@ class TryService {
         this.answers = answers;
         this.marker = marker;
         this.tasks = tasks;
-        this.library = library;
+        this.pages = pages;
+        this.work = work;
         this.roster = roster;
         this.events = events;
         this.clock = clock;
@@ -64,7 +60,7 @@ class TryService {
         StudentId student = new StudentId(current.studentId());
         Tasks.TaskForClass task = tasks.task(taskId);
         Tasks.Given given = task.given().get(student);
-        boolean theirs = roster.classesOf(student.value()).contains(task.classId());
+        boolean theirs = roster.classesOf(student.value()).stream().anyMatch(task.classes()::contains);
         if (given == null || !theirs || task.state() != TaskState.HANDED_OUT) {
             throw Refusal.notFound("task");
         }
@@ -73,8 +69,16 @@ class TryService {
         if (running.isPresent()) {
             return running.get().id;
         }
+        if (task.way() == Way.OFF_SCREEN) {
+            throw Refusal.conflict("off-screen", "This is done away from the screen. Your teacher ticks it.");
+        }
+        if (before.isEmpty()) {
+            work.heldBackBy(student, taskId).ifPresent(first -> {
+                throw Refusal.conflict("held-back", "First hand in \"" + first + "\".");
+            });
+        }
         Attempt begun = begin(taskId, student, given, before.size());
-        events.publishEvent(new TryChanged(task.classId(), taskId, student.value()));
+        task.classes().forEach(each -> events.publishEvent(new TryChanged(each, taskId, student.value())));
         return begun.id;
     }
 
@@ -97,6 +101,8 @@ class TryService {
         begun.number = triesBefore + 1;
         begun.startedAt = now;
         begun.endsAt = terms.endOfTryStartedAt(now).orElse(null);
+        begun.percentOfQuestions = given.aids().percentOfQuestions();
+        begun.choicesLeft = given.aids().choicesLeft();
         begun.minutes =
                 terms.time().minutes().isPresent() ? terms.time().minutes().getAsInt() : null;
         return attempts.saveAndFlush(begun);
@@ -108,44 +114,19 @@ class TryService {
         if (mine.isRunning() && mine.isOverAt(clock.instant())) {
             mine = marker.handInOverdue(tryId);
         }
-        Tasks.Given given = given(mine);
-        Map<Long, AttemptAnswer> byQuestion = answers.findByAttemptId(tryId).stream()
-                .collect(Collectors.toMap(answer -> answer.questionId, answer -> answer));
-        // What was handed in goes on saying what it said then, whatever was corrected since.
-        Map<Long, Library.Asked> questions = library.questions(given.questions(), mine.handedInAt);
-        Map<Long, ItemPage> texts = library.pages(given.texts(), mine.handedInAt);
-        boolean handedIn = !mine.isRunning();
-        return new TryPage(
-                mine.id,
-                given.title(),
-                given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
-                given.questions().stream()
-                        .map(id -> shown(questions.get(id), byQuestion.get(id), handedIn))
-                        .toList(),
-                mine.minutes,
-                mine.startedAt,
-                mine.endsAt,
-                clock.instant(),
-                handedIn,
-                mine.handedInBy == Attempt.HandedInBy.TIME,
-                mine.earned,
-                mine.possible);
+        requireNotTakenBack(mine);
+        return pages.of(mine, given(mine));
     }
 
-    private static QuestionPage shown(Library.Asked asked, @Nullable AttemptAnswer answer, boolean handedIn) {
-        Integer earned = answer == null ? null : answer.earned;
-        boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
-        if (!handedIn || waits) {
-            return new QuestionPage(asked.id(), asked.sheet(), answer == null ? null : answer.given, null, null);
+    /** A try that goes on ends where its task is taken back from the student; what was handed in stays to be seen. */
+    private void requireNotTakenBack(Attempt mine) {
+        if (mine.isRunning()) {
+            Tasks.TaskForClass task = tasks.task(mine.taskId);
+            Tasks.Given now = task.given().get(new StudentId(mine.studentId));
+            if (task.state() != TaskState.HANDED_OUT || now == null || now.versionId() != mine.versionId) {
+                throw Refusal.conflict("taken-back", "Your teacher has taken this back. What you did is kept.");
+            }
         }
-        int points = earned == null ? 0 : earned;
-        String feedback = Library.feedback(asked, points == asked.points());
-        return new QuestionPage(
-                asked.id(),
-                asked.sheet(),
-                answer == null ? null : answer.given,
-                points,
-                feedback.isEmpty() ? null : feedback);
     }
 
     /** Keeps an answer; when it returns, the answer is on the disk. Giving the same answer again changes nothing. */
@@ -156,7 +137,8 @@ class TryService {
         if (!mine.isRunning() || mine.isOverAt(now)) {
             throw Refusal.conflict("try-over", "This is handed in already; the answer came too late.");
         }
-        if (!given(mine).questions().contains(questionId)) {
+        requireNotTakenBack(mine);
+        if (!mine.kept(given(mine).questions()).contains(questionId)) {
             throw Refusal.notFound("question");
         }
         AttemptAnswer answer =

@@ -114,6 +114,8 @@ class FindController {
             @Nullable Boolean unused,
             @Nullable Boolean mine,
             @Nullable Long unitId) {
+        static final ItemNarrowing NONE = new ItemNarrowing(
+                null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
 
         ItemNarrowing withLevels(@Nullable Double from, @Nullable Double to) {
             return new ItemNarrowing(

@@ -61,7 +61,12 @@ public class Library {
 
         /** As a student sees it. */
         public QuestionSheet sheet() {
-            return StudentPages.sheet(id, kind, prompt, points, body, Markdown.Reader.STUDENT, null);
+            return sheet(null);
+        }
+
+        /** As a student sees it who has only so many choices; absent for all. Rule 5, fewer choices. */
+        public QuestionSheet sheet(@Nullable Integer choices) {
+            return StudentPages.sheet(id, kind, prompt, points, body, Markdown.Reader.STUDENT, choices);
         }
     }
 

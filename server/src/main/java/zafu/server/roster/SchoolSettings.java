@@ -25,6 +25,7 @@ public class SchoolSettings {
     private final TermRepository terms;
     private final ClosedDayRepository closedDays;
     private final Clock clock;
+    private volatile @Nullable Long schoolId;
 
     SchoolSettings(SchoolRepository schools, TermRepository terms, ClosedDayRepository closedDays, Clock clock) {
         this.schools = schools;
@@ -109,6 +110,15 @@ public class SchoolSettings {
         return new SchoolCalendar(dates, weekdaysOf(school()), closed);
     }
 
+    /** Why no lesson is on a day, as the calendar says; empty where it says nothing. */
+    public String whyClosed(LocalDate day) {
+        return closedDays.findAll().stream()
+                .filter(each -> each.closedOn.equals(day))
+                .map(each -> each.reason)
+                .findFirst()
+                .orElse("");
+    }
+
     public void create(String name, ZoneId zone, Collection<DayOfWeek> weekdays, List<NamedTerm> namedTerms) {
         if (schools.count() > 0) {
             throw Refusal.conflict("school-exists", "This school is set up already. Please sign in.");
@@ -138,10 +148,13 @@ public class SchoolSettings {
         closedDays.save(closed);
     }
 
+    /** There is one; once its id is known, a transaction reads it once however often it is asked for. */
     private School school() {
-        return schools.findAll().stream()
-                .findFirst()
+        Long known = schoolId;
+        School school = (known == null ? schools.findAll().stream().findFirst() : schools.findById(known))
                 .orElseThrow(() -> Refusal.conflict("no-school", "The school is not set up yet."));
+        schoolId = school.id;
+        return school;
     }
 
     private static Set<DayOfWeek> weekdaysOf(School school) {

@@ -9,14 +9,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import zafu.core.need.Accommodation;
 import zafu.core.need.NeedsForWork;
-import zafu.core.need.WorkKind;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
+import zafu.core.schedule.Adjustment;
+import zafu.core.schedule.EasedTerms;
+import zafu.core.schedule.OwnTerms;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
@@ -28,6 +29,7 @@ import zafu.server.roster.Roster;
 
 /** Tasks of one class with all that is needed to say who gets what, loaded in a fixed number of reads. */
 final class ClassTasks {
+    private final Map<Long, Set<StudentId>> classes;
     private final Map<StudentId, Roster.StudentName> students;
     private final Map<StudentId, List<Accommodation>> granted;
     private final List<GroupWithMembers> groups;
@@ -37,8 +39,12 @@ final class ClassTasks {
     private final SchoolCalendar calendar;
     private final ZoneId zone;
     private final LocalDate today;
+    private final Map<StudentId, Set<GroupId>> groupsOf = new LinkedHashMap<>();
+    private final Map<GroupId, GroupSetting> settings;
 
+    /** @param classes members by class, the one that is looked at first */
     ClassTasks(
+            Map<Long, Set<StudentId>> classes,
             Map<StudentId, Roster.StudentName> students,
             Map<StudentId, List<Accommodation>> granted,
             List<GroupWithMembers> groups,
@@ -47,7 +53,9 @@ final class ClassTasks {
             Map<Long, String> subjects,
             SchoolCalendar calendar,
             ZoneId zone,
-            LocalDate today) {
+            LocalDate today,
+            Map<GroupId, GroupSetting> settings) {
+        this.classes = classes;
         this.students = students;
         this.granted = granted;
         this.groups = groups;
@@ -57,36 +65,10 @@ final class ClassTasks {
         this.calendar = calendar;
         this.zone = zone;
         this.today = today;
-    }
-
-    /** @param versions the base first */
-    record TaskWithVersions(Task task, List<TaskVersion> versions, Map<Long, List<TaskTarget>> targets) {
-        TaskVersion base() {
-            return versions.get(0);
-        }
-
-        Targets targetsOf(TaskVersion version) {
-            boolean everyone = false;
-            Set<GroupId> toGroups = new LinkedHashSet<>();
-            Set<StudentId> toStudents = new LinkedHashSet<>();
-            Set<StudentId> except = new LinkedHashSet<>();
-            for (TaskTarget target : targets.getOrDefault(version.id, List.of())) {
-                switch (target.kind) {
-                    case EVERYONE -> everyone = true;
-                    case GROUP -> toGroups.add(new GroupId(target.groupId));
-                    case STUDENT -> toStudents.add(new StudentId(target.studentId));
-                    case EXCEPT -> except.add(new StudentId(target.studentId));
-                }
-            }
-            return new Targets(new VersionId(version.id), everyone, toGroups, toStudents, except);
-        }
-
-        Optional<TaskVersion.Content> content(VersionId version) {
-            return versions.stream()
-                    .filter(each -> each.id == version.value())
-                    .findFirst()
-                    .map(each -> each.over(base()));
-        }
+        this.settings = settings;
+        groups.forEach(
+                group -> group.members().forEach(member -> groupsOf.computeIfAbsent(member, id -> new LinkedHashSet<>())
+                        .add(group.id())));
     }
 
     List<TaskWithVersions> tasks() {
@@ -154,9 +136,11 @@ final class ClassTasks {
         return new WhoGetsWhat(members, targets, pinned).resolve(new ArrayList<>(students.keySet()));
     }
 
+    /** A try that was taken back for a student, by excepting them from its version, does not hold it any more. */
     private Map<StudentId, VersionId> running(TaskWithVersions task) {
         return triesOf(task).stream()
                 .filter(TriesSoFar.TrySoFar::running)
+                .filter(each -> !task.isExcepted(each.versionId(), new StudentId(each.studentId())))
                 .collect(Collectors.toMap(
                         each -> new StudentId(each.studentId()), each -> new VersionId(each.versionId()), (a, b) -> b));
     }
@@ -173,14 +157,65 @@ final class ClassTasks {
         return tries.getOrDefault(task.task().id, List.of());
     }
 
-    /** The terms of a version for one student: what the student is granted for this work today comes on top. */
+    /** The tries of a student at a task, in the order in which they were begun. */
+    List<TriesSoFar.TrySoFar> triesOf(TaskWithVersions task, StudentId student) {
+        return triesOf(task).stream()
+                .filter(each -> each.studentId() == student.value())
+                .toList();
+    }
+
+    /** What the student needs for this work today. */
+    NeedsForWork needsFor(TaskWithVersions task, StudentId student) {
+        return NeedsForWork.of(granted.getOrDefault(student, List.of()), workOf(task.task()), today);
+    }
+
+    /** The terms of a version for one student: class, version, adjustments, and what is granted for this work today. */
     Terms.ForStudent termsFor(TaskWithVersions task, StudentId student, TaskVersion.Content content) {
-        NeedsForWork own = NeedsForWork.of(granted.getOrDefault(student, List.of()), workOf(task.task()), today);
-        return content.terms().forStudent(own.time(), own.extraDays(), calendar, zone);
+        NeedsForWork own = needsFor(task, student);
+        return easedFor(task, student, content).forStudent(own.time(), own.extraDays(), calendar, zone);
+    }
+
+    /** As {@link #termsFor}, without what the student needs: what the plan shows for a group. */
+    EasedTerms easedFor(TaskWithVersions task, StudentId student, TaskVersion.Content content) {
+        List<Adjustment> adjustments =
+                new ArrayList<>(task.adjustmentsFor(student, groupsOf.getOrDefault(student, Set.of())));
+        settingsFor(student).forEach(setting -> {
+            if (setting.tries != null) {
+                adjustments.add(new Adjustment(false, OwnTerms.NOTHING.withTries(setting.tries)));
+            }
+        });
+        return task.terms(content, classOf(task, student)).easedBy(adjustments);
+    }
+
+    /** What is set for the groups that the student is in. */
+    List<GroupSetting> settingsFor(StudentId student) {
+        return groupsOf.getOrDefault(student, Set.of()).stream()
+                .map(settings::get)
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    Set<GroupId> groupsOf(StudentId student) {
+        return groupsOf.getOrDefault(student, Set.of());
+    }
+
+    LocalDate today() {
+        return today;
+    }
+
+    ZoneId zone() {
+        return zone;
+    }
+
+    private long classOf(TaskWithVersions task, StudentId student) {
+        return task.classes().stream()
+                .filter(id -> classes.getOrDefault(id, Set.of()).contains(student))
+                .findFirst()
+                .orElse(task.task().classId);
     }
 
     private Accommodation.Work workOf(Task task) {
         String subject = task.arrangementId == null ? "" : subjects.getOrDefault(task.arrangementId, "");
-        return new Accommodation.Work(WorkKind.QUIZ, subject);
+        return new Accommodation.Work(task.workKind, subject);
     }
 }

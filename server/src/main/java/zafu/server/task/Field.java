@@ -3,6 +3,7 @@ package zafu.server.task;
 /** What a version can override of the base. */
 public enum Field {
     TITLE,
+    INSTRUCTIONS,
     TEXTS,
     QUESTIONS,
     MINUTES,

@@ -13,7 +13,6 @@ import org.jspecify.annotations.Nullable;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
-import zafu.server.task.ClassTasks.TaskWithVersions;
 import zafu.server.task.TaskView.ProblemKind;
 import zafu.server.task.TaskView.TaskProblem;
 
@@ -31,8 +30,8 @@ final class HandOutCheck {
                 .collect(Collectors.toSet());
         for (TaskVersion version : task.versions()) {
             if (used.contains(version.id)) {
-                addContent(problems, version.over(task.base()));
-                addDates(problems, version.over(task.base()), loaded, zone);
+                addContent(problems, task.content(version));
+                addDates(problems, task.content(version), loaded, zone);
             }
         }
         return problems;
@@ -42,12 +41,12 @@ final class HandOutCheck {
         List<Long> conflicts = students(outcomes, Outcome.Conflict.class);
         List<Long> none = students(outcomes, Outcome.NotCovered.class);
         if (!conflicts.isEmpty()) {
-            problems.add(new TaskProblem(ProblemKind.CONFLICTS, true, null, conflicts));
+            problems.add(TaskProblem.about(ProblemKind.CONFLICTS, true, null, conflicts));
         }
         if (none.size() == outcomes.size()) {
-            problems.add(new TaskProblem(ProblemKind.NOBODY, true, null, List.of()));
+            problems.add(TaskProblem.about(ProblemKind.NOBODY, true, null, List.of()));
         } else if (!none.isEmpty()) {
-            problems.add(new TaskProblem(ProblemKind.NOT_COVERED, false, null, none));
+            problems.add(TaskProblem.about(ProblemKind.NOT_COVERED, false, null, none));
         }
     }
 
@@ -59,7 +58,10 @@ final class HandOutCheck {
     }
 
     private static void addContent(List<TaskProblem> problems, TaskVersion.Content content) {
-        if (content.questions().isEmpty()) {
+        boolean nothing = content.questions().isEmpty()
+                && content.texts().isEmpty()
+                && content.instructions().isBlank();
+        if (nothing) {
             add(problems, ProblemKind.NOTHING_TO_DO, true, content.versionId());
         }
         if (content.title().isBlank()) {
@@ -88,6 +90,6 @@ final class HandOutCheck {
     }
 
     private static void add(List<TaskProblem> problems, ProblemKind kind, boolean stops, @Nullable Long versionId) {
-        problems.add(new TaskProblem(kind, stops, versionId, List.of()));
+        problems.add(TaskProblem.about(kind, stops, versionId, List.of()));
     }
 }

@@ -12,7 +12,6 @@ import zafu.core.targeting.Outcome;
 import zafu.core.targeting.VersionId;
 import zafu.server.arrangement.Bench;
 import zafu.server.arrangement.BenchCommand;
-import zafu.server.task.ClassTasks.TaskWithVersions;
 import zafu.server.task.TaskController.Effect;
 import zafu.server.task.TaskController.EffectKind;
 

@@ -21,7 +21,9 @@ class TargetPart implements StudentPart {
     @Override
     public Object of(long studentId) {
         return targets.findByStudentId(studentId).stream()
-                .map(each -> Map.of("version", each.versionId, "as", each.kind.name()))
+                .map(each -> each.versionId == null
+                        ? Map.of("adjustment", each.adjustmentId, "as", each.kind.name())
+                        : Map.of("version", each.versionId, "as", each.kind.name()))
                 .toList();
     }
 

@@ -9,6 +9,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import zafu.core.need.WorkKind;
+import zafu.server.platform.Refusal;
 
 /** One piece of work for a class; its base and versions are {@link TaskVersion}s. */
 @Entity
@@ -29,6 +31,26 @@ class Task {
     @Enumerated(EnumType.STRING)
     TaskState state = TaskState.DRAFT;
 
+    /** What kind of work it counts as, when it is asked which accommodations cover it. */
+    @Enumerated(EnumType.STRING)
+    WorkKind workKind = WorkKind.QUIZ;
+
+    @Enumerated(EnumType.STRING)
+    Way way = Way.ON_SCREEN;
+
+    /** It holds back the other work of its students until it is handed in. */
+    boolean doneFirst;
+
+    /** Tasks that were staggered together have the same. */
+    @Nullable
+    Long seriesId;
+
+    Instant createdAt = Instant.EPOCH;
+    boolean removed;
+
+    /** Counts changes, so that a change of versions or targets alone is a change of the task too. */
+    long touched;
+
     @Nullable
     Instant handedOutAt;
 
@@ -37,4 +59,10 @@ class Task {
 
     @Version
     long version;
+
+    void requireOf(long wantedClass) {
+        if (classId != wantedClass) {
+            throw Refusal.notFound("task");
+        }
+    }
 }

@@ -1,17 +1,21 @@
 package zafu.server.task;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.arrangement.BenchCommand;
 
@@ -43,13 +47,19 @@ class TaskController {
 
     /**
      * @param items of the library that it is made of
-     * @param groupId whom the base is for; absent for nobody yet
+     * @param groupId whom the base is for
+     * @param everyone whether it is for everyone; with neither it is for nobody yet
      */
     record NewTask(
             @NotBlank @Size(max = 200) String name,
             @Nullable Long arrangementId,
             @Nullable @Size(max = 50) List<Long> items,
-            @Nullable Long groupId) {}
+            @Nullable Long groupId,
+            @Nullable Boolean everyone,
+            @Nullable Way way,
+            @Nullable @Min(1) @Max(600) Integer minutes,
+            @Nullable LocalDateTime opens,
+            @Nullable LocalDateTime due) {}
 
     record Materials(@NotNull @Size(min = 1, max = 50) List<Long> items) {}
 
@@ -59,6 +69,11 @@ class TaskController {
     record HandOut(long version, boolean confirmNotCovered) {}
 
     record TakeBack(long version) {}
+
+    /** A step by which something was done, or taken back, and by which that can be taken back. */
+    record StepDone(long stepId) {}
+
+    record ForStudents(@NotNull @Size(min = 1, max = 400) List<Long> students) {}
 
     enum EffectKind {
         KEEPS_STARTED,
@@ -115,6 +130,36 @@ class TaskController {
     TaskView takeBack(@PathVariable long taskId, @Valid @RequestBody TakeBack asked) {
         service.takeBack(taskId, asked);
         return service.view(taskId);
+    }
+
+    /** Works a change out without making it: what it would do to students who can see the task or are working on it. */
+    @PostMapping("/api/tasks/{taskId}/effects")
+    List<TaskForesight.TaskEffect> effectsOfChange(@PathVariable long taskId, @Valid @RequestBody TaskEdit edit) {
+        return service.foresee(taskId, edit);
+    }
+
+    /** Everything that stands in the way of handing out, or should be looked at first. */
+    @GetMapping("/api/tasks/{taskId}/hand-out")
+    List<TaskView.TaskProblem> beforeHandingOut(@PathVariable long taskId) {
+        return service.beforeHandingOut(taskId);
+    }
+
+    @DeleteMapping("/api/tasks/{taskId}")
+    StepDone remove(@PathVariable long taskId, @RequestParam long version) {
+        return new StepDone(service.remove(taskId, version));
+    }
+
+    /** Gives the running tries of these students the terms that hold for them now. */
+    @PostMapping("/api/tasks/{taskId}/running")
+    TaskView giveRunning(@PathVariable long taskId, @Valid @RequestBody ForStudents to) {
+        service.giveRunning(taskId, to.students());
+        return service.view(taskId);
+    }
+
+    /** Makes the tasks of a step as they were before it. */
+    @PostMapping("/api/task-steps/{stepId}/undo")
+    StepDone undo(@PathVariable long stepId) {
+        return new StepDone(service.undo(stepId));
     }
 
     /** Works a step of the bench out without taking it: what it would do to work that students can see. */

@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -9,17 +10,28 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zafu.core.need.WorkKind;
+import zafu.core.schedule.TermPart;
 
 /**
- * A whole task as the teacher wants it, the base first. Fields that a version does not override are ignored.
+ * A whole task as the teacher wants it, the base first. Fields that a version does not override are ignored; what is
+ * absent of the task itself stays as it is.
  *
  * @param version of the task that was changed, so that no one's work is overwritten unseen
+ * @param doneFirst whether it holds back the other work of its students until it is handed in
+ * @param alsoRunning whether tries that are running get the new time and end too
  */
 record TaskEdit(
         long version,
         @NotBlank @Size(max = 200) String name,
         @Nullable Long arrangementId,
-        @NotNull @Size(min = 1, max = 20) List<@jakarta.validation.Valid VersionEdit> versions) {
+        @NotNull @Size(min = 1, max = 20) List<@Valid VersionEdit> versions,
+        @Nullable WorkKind workKind,
+        @Nullable Way way,
+        @Nullable Boolean doneFirst,
+        @Nullable @Size(max = 40) List<@Valid AdjustmentEdit> adjustments,
+        @Nullable @Size(max = 20) List<@Valid ClassEdit> otherClasses,
+        @Nullable Boolean alsoRunning) {
 
     /** @param id absent for a version that is new */
     record VersionEdit(
@@ -27,6 +39,7 @@ record TaskEdit(
             @NotBlank @Size(max = 80) String staffName,
             @NotNull Set<Field> overrides,
             @NotNull @Size(max = 200) String title,
+            @Nullable @Size(max = 10000) String instructions,
             @NotNull @Size(max = 10) List<Long> texts,
             @NotNull @Size(max = 200) List<Long> questions,
             @Nullable @Min(1) @Max(600) Integer minutes,
@@ -36,4 +49,22 @@ record TaskEdit(
             @Nullable LocalDateTime closes,
             @Min(1) @Max(20) int tries,
             @NotNull TaskView.TargetsShown targets) {}
+
+    /** @param sets the terms that it eases; one that is set and absent means none */
+    record AdjustmentEdit(
+            @NotNull @Size(min = 1) Set<TermPart> sets,
+            @Nullable @Min(1) @Max(600) Integer minutes,
+            @Nullable LocalDateTime opens,
+            @Nullable LocalDateTime due,
+            @Nullable LocalDateTime closes,
+            @Nullable @Min(1) @Max(20) Integer tries,
+            @NotNull TaskView.TargetsShown targets) {}
+
+    /** @param sets of OPENS, DUE and CLOSES those that the class has of its own */
+    record ClassEdit(
+            long classId,
+            @NotNull Set<TermPart> sets,
+            @Nullable LocalDateTime opens,
+            @Nullable LocalDateTime due,
+            @Nullable LocalDateTime closes) {}
 }

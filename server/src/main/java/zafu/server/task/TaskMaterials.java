@@ -4,7 +4,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import zafu.core.need.WorkKind;
 import zafu.server.library.Library;
+import zafu.server.library.Library.ItemName;
 import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.platform.Refusal;
 
@@ -36,6 +38,20 @@ class TaskMaterials {
                 .flatMap(Collection::stream)
                 .filter(question -> !version.questions.contains(question))
                 .forEach(version.questions::add);
+    }
+
+    /** The kind of work that an item makes of a task. */
+    WorkKind workKindOf(long item) {
+        ItemName name = library.names(List.of(item)).get(item);
+        if (name == null) {
+            return WorkKind.QUIZ;
+        }
+        return switch (name.kind()) {
+            case QUIZ -> WorkKind.QUIZ;
+            case LESSON -> WorkKind.LESSON;
+            case TEXT, LINK -> WorkKind.READING;
+            default -> WorkKind.PRACTICE;
+        };
     }
 
     /** Questions without a page of their own are only asked. */

@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +12,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.need.NeedsForWork;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
@@ -23,9 +23,9 @@ import zafu.core.targeting.Targets;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
 import zafu.server.library.Library;
+import zafu.server.need.Needs;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
-import zafu.server.task.ClassTasks.TaskWithVersions;
 import zafu.server.task.TaskView.TermsShown;
 import zafu.server.task.TaskView.TimeReason;
 
@@ -37,24 +37,31 @@ class TaskReader {
     private final SchoolSettings school;
     private final AdultAccounts adults;
     private final ClassPermission permission;
+    private final Roster roster;
+    private final TaskSteps steps;
 
     TaskReader(
             TaskLoader loader,
             Library library,
             SchoolSettings school,
             AdultAccounts adults,
-            ClassPermission permission) {
+            ClassPermission permission,
+            Roster roster,
+            TaskSteps steps) {
         this.loader = loader;
         this.library = library;
         this.school = school;
         this.adults = adults;
         this.permission = permission;
+        this.roster = roster;
+        this.steps = steps;
     }
 
     TaskView view(Task task) {
         ClassTasks loaded = loader.only(task);
         TaskWithVersions one = loaded.tasks().get(0);
         Map<StudentId, Outcome> outcomes = loaded.outcomes(one);
+        List<Long> classes = one.classes();
         return new TaskView(
                 task.id,
                 task.classId,
@@ -64,9 +71,46 @@ class TaskReader {
                 task.arrangementId,
                 task.handedOutAt,
                 nameOf(task.handedOutBy),
+                task.workKind,
+                task.way,
+                task.doneFirst,
+                classes.stream().allMatch(permission::mayChange),
                 versions(one, loaded.versionsWithTries(one)),
-                students(loaded, one, outcomes, permission.maySeeNeeds(task.classId)),
-                HandOutCheck.problems(loaded, one, outcomes, school.zone()));
+                one.adjustments().stream().map(each -> shown(each, loaded)).toList(),
+                one.otherClasses().stream().map(this::shown).toList(),
+                students(loaded, one, outcomes, permission.maySeeNeedsInAll(classes)),
+                HandOutCheck.problems(loaded, one, outcomes, school.zone()),
+                steps.lastOf(task));
+    }
+
+    private TaskView.AdjustmentShown shown(TaskWithVersions.AdjustmentFor each, ClassTasks loaded) {
+        TaskAdjustment row = each.row();
+        Targets to = each.targets();
+        int reached = (int) loaded.students().keySet().stream()
+                .filter(student -> !to.except().contains(student))
+                .filter(student -> to.everyone()
+                        || to.students().contains(student)
+                        || to.groups().stream().anyMatch(loaded.groupsOf(student)::contains))
+                .count();
+        return new TaskView.AdjustmentShown(
+                row.parts(),
+                row.minutes,
+                school.local(row.opensAt),
+                school.local(row.dueAt),
+                school.local(row.closesAt),
+                row.tries,
+                shown(to),
+                reached);
+    }
+
+    private TaskView.ClassShown shown(TaskClass other) {
+        return new TaskView.ClassShown(
+                other.classId,
+                roster.nameOf(other.classId),
+                Parts.read(other.sets),
+                school.local(other.opensAt),
+                school.local(other.dueAt),
+                school.local(other.closesAt));
     }
 
     private @Nullable String nameOf(@Nullable Long adultId) {
@@ -93,7 +137,7 @@ class TaskReader {
             Map<Long, Library.ItemName> texts,
             Map<Long, Library.Asked> questions,
             boolean started) {
-        TaskVersion.Content content = version.over(task.base());
+        TaskVersion.Content content = task.content(version);
         Terms terms = content.terms();
         return new TaskView.VersionShown(
                 version.id,
@@ -101,6 +145,7 @@ class TaskReader {
                 version.staffName,
                 version.overridden(),
                 content.title(),
+                content.instructions(),
                 content.texts().stream()
                         .filter(texts::containsKey)
                         .map(texts::get)
@@ -131,12 +176,10 @@ class TaskReader {
 
     private List<TaskView.Recipient> students(
             ClassTasks loaded, TaskWithVersions task, Map<StudentId, Outcome> outcomes, boolean maySeeNeeds) {
-        Map<Long, TaskVersion.Content> contents = new LinkedHashMap<>();
-        task.versions().forEach(version -> contents.put(version.id, version.over(task.base())));
         List<TaskView.Recipient> shown = new ArrayList<>();
         outcomes.forEach((id, outcome) -> {
             Roster.StudentName name = loaded.students().get(id);
-            Optional<TaskVersion.Content> content = outcome.given().map(version -> contents.get(version.value()));
+            Optional<TaskVersion.Content> content = outcome.given().flatMap(task::content);
             Optional<TaskVersion.Content> seen = maySeeNeeds ? content : Optional.empty();
             shown.add(new TaskView.Recipient(
                     id.value(),
@@ -145,9 +188,27 @@ class TaskReader {
                     getsOf(outcome),
                     content.map(TaskVersion.Content::versionId).orElse(null),
                     claimsOf(outcome),
-                    seen.map(found -> shown(loaded.termsFor(task, id, found))).orElse(null)));
+                    workOf(loaded.triesOf(task, id)),
+                    runningOf(loaded.triesOf(task, id), maySeeNeeds),
+                    seen.map(found -> shown(loaded, task, id, found)).orElse(null)));
         });
         return shown;
+    }
+
+    private static TaskView.Work workOf(List<TriesSoFar.TrySoFar> tries) {
+        if (tries.stream().anyMatch(TriesSoFar.TrySoFar::running)) {
+            return TaskView.Work.RUNNING;
+        }
+        return tries.isEmpty() ? TaskView.Work.NOT_BEGUN : TaskView.Work.HANDED_IN;
+    }
+
+    private TaskView.@Nullable Running runningOf(List<TriesSoFar.TrySoFar> tries, boolean maySeeNeeds) {
+        return tries.stream()
+                .filter(each -> maySeeNeeds && each.running())
+                .findFirst()
+                .map(each -> new TaskView.Running(
+                        each.minutes(), school.local(each.startedAt()), school.local(each.endsAt())))
+                .orElse(null);
     }
 
     private static TaskView.Gets getsOf(Outcome outcome) {
@@ -184,8 +245,12 @@ class TaskReader {
         return reach instanceof Reach.ByGroups ? TaskView.Via.GROUPS : TaskView.Via.EVERYONE;
     }
 
-    private TermsShown shown(Terms.ForStudent terms) {
+    private TermsShown shown(ClassTasks loaded, TaskWithVersions task, StudentId student, TaskVersion.Content content) {
+        Terms.ForStudent terms = loaded.termsFor(task, student, content);
+        NeedsForWork needs = loaded.needsFor(task, student);
         TimeLimit time = terms.time();
+        int questions = content.questions().size();
+        int left = needs.questionsLeft(questions);
         return new TermsShown(
                 time.minutes().isPresent() ? time.minutes().getAsInt() : null,
                 reasonOf(time),
@@ -194,7 +259,11 @@ class TaskReader {
                 local(terms.opens()),
                 local(terms.due()),
                 local(terms.closes()),
-                terms.extraDays());
+                terms.tries(),
+                terms.extraDays(),
+                terms.eased(),
+                Needs.marks(needs.counting(), loaded.today()),
+                left == questions ? null : left);
     }
 
     private static TimeReason reasonOf(TimeLimit time) {

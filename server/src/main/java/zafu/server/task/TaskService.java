@@ -5,10 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+import zafu.core.need.WorkKind;
 import zafu.core.roster.StudentId;
 import zafu.core.targeting.Outcome;
 import zafu.server.access.AuditTrail;
@@ -17,7 +20,6 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
-import zafu.server.task.ClassTasks.TaskWithVersions;
 
 /** Makes tasks, hands them out and takes them back. */
 @Service
@@ -34,6 +36,8 @@ class TaskService {
     private final ClassPermission permission;
     private final CurrentPerson current;
     private final AuditTrail audit;
+    private final TaskSteps steps;
+    private final LookAhead lookAhead;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -50,6 +54,8 @@ class TaskService {
             ClassPermission permission,
             CurrentPerson current,
             AuditTrail audit,
+            TaskSteps steps,
+            LookAhead lookAhead,
             ApplicationEventPublisher events,
             Clock clock) {
         this.tasks = tasks;
@@ -64,6 +70,8 @@ class TaskService {
         this.permission = permission;
         this.current = current;
         this.audit = audit;
+        this.steps = steps;
+        this.lookAhead = lookAhead;
         this.events = events;
         this.clock = clock;
     }
@@ -104,6 +112,11 @@ class TaskService {
         task.classId = classId;
         task.arrangementId = wanted.arrangementId();
         task.name = wanted.name().strip();
+        task.way = wanted.way() == null ? Way.ON_SCREEN : wanted.way();
+        task.workKind = wanted.items() == null || wanted.items().isEmpty()
+                ? WorkKind.QUIZ
+                : materials.workKindOf(wanted.items().get(0));
+        task.createdAt = clock.instant();
         long id = tasks.save(task).id;
         TaskVersion base = new TaskVersion();
         base.taskId = id;
@@ -111,14 +124,19 @@ class TaskService {
         base.staffName = "Base";
         base.title = task.name;
         base.tries = 1;
+        base.minutes = wanted.minutes();
+        base.opensAt = school.moment(wanted.opens());
+        base.dueAt = school.moment(wanted.due());
         materials.add(base, wanted.items() == null ? List.of() : wanted.items());
         long baseId = versions.save(base).id;
         if (wanted.groupId() != null) {
             requireGroupOfClass(wanted.groupId(), classId);
             targets.save(TaskTarget.of(baseId, TaskTarget.Kind.GROUP, wanted.groupId(), null));
+        } else if (Boolean.TRUE.equals(wanted.everyone())) {
+            targets.save(TaskTarget.of(baseId, TaskTarget.Kind.EVERYONE, null, null));
         }
-        audit.note(classId, "task.created", id, task.name);
-        events.publishEvent(new TaskChanged(classId, id));
+        versions.flush();
+        steps.taken(classId, "task.created", steps.beforeMaking(List.of(task)));
         return id;
     }
 
@@ -136,10 +154,11 @@ class TaskService {
             throw Refusal.conflict(
                     "handed-out", "\"" + task.name + "\" is with the students already. Change it there.");
         }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         TaskVersion base = loader.only(task).tasks().get(0).base();
         materials.add(base, items);
         versions.save(base);
-        saved(task, "task.changed");
+        steps.taken(task.classId, "task.changed", before);
     }
 
     private void requireArrangementOfClass(@org.jspecify.annotations.Nullable Long arrangementId, long classId) {
@@ -150,22 +169,57 @@ class TaskService {
 
     @Transactional(readOnly = true)
     TaskView view(long taskId) {
-        Task task = loader.require(taskId);
-        permission.requireSee(task.classId);
+        Task task = requireSeen(taskId);
         return reader.view(task);
+    }
+
+    /** What handing out would do, with what is looked up only then: links, full days, the rest of the series. */
+    @Transactional(readOnly = true)
+    List<TaskView.TaskProblem> beforeHandingOut(long taskId) {
+        Task task = requireSeen(taskId);
+        return lookAhead.problems(task);
+    }
+
+    private Task requireSeen(long taskId) {
+        Task task = loader.require(taskId);
+        if (loader.classesOf(task).stream().noneMatch(each -> permission.roles().containsKey(each))) {
+            permission.requireSee(task.classId);
+        }
+        return task;
     }
 
     @Transactional
     void change(long taskId, TaskEdit edit) {
         Task task = requireToChange(taskId, edit.version());
         requireArrangementOfClass(edit.arrangementId(), task.classId);
+        if (edit.otherClasses() != null) {
+            edit.otherClasses().forEach(each -> permission.requireChange(each.classId()));
+        }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.name = edit.name().strip();
         task.arrangementId = edit.arrangementId();
         writer.write(loader.only(task), edit);
-        saved(task, "task.changed");
+        steps.taken(task.classId, "task.changed", before);
         if (task.state == TaskState.HANDED_OUT) {
             requireNothingStops(task);
         }
+        if (Boolean.TRUE.equals(edit.alsoRunning())) {
+            events.publishEvent(new WorkTermsChanged(taskId, Set.of()));
+        }
+    }
+
+    /** What a change would do to students, worked out by making it and leaving nothing of it. */
+    @Transactional
+    List<TaskForesight.TaskEffect> foresee(long taskId, TaskEdit edit) {
+        Task task = requireToChange(taskId, edit.version());
+        requireArrangementOfClass(edit.arrangementId(), task.classId);
+        ClassTasks before = loader.only(task);
+        TaskForesight foresight = new TaskForesight(before, school);
+        task.arrangementId = edit.arrangementId();
+        writer.write(before, edit);
+        List<TaskForesight.TaskEffect> effects = foresight.comparedWith(loader.only(task));
+        TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+        return effects;
     }
 
     @Transactional
@@ -181,10 +235,11 @@ class TaskService {
                     Counting.students(left.get().students().size()) + " would get nothing from this task. "
                             + "Confirm that this is meant, or give them a version.");
         }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.state = TaskState.HANDED_OUT;
         task.handedOutAt = clock.instant();
         task.handedOutBy = current.adult().adultId();
-        saved(task, "task.handed-out");
+        steps.taken(task.classId, "task.handed-out", before);
     }
 
     /** Students do not see it any more; what they gave stays kept, and comes back when it is handed out again. */
@@ -194,24 +249,56 @@ class TaskService {
         if (task.state != TaskState.HANDED_OUT) {
             throw Refusal.conflict("not-out", "This task is not handed out.");
         }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.state = TaskState.TAKEN_BACK;
-        saved(task, "task.taken-back");
+        steps.taken(task.classId, "task.taken-back", before);
+    }
+
+    /** A draft that nobody wants any more. */
+    @Transactional
+    long remove(long taskId, long version) {
+        Task task = requireToChange(taskId, version);
+        if (task.state == TaskState.HANDED_OUT) {
+            throw Refusal.conflict("handed-out", "\"" + task.name + "\" is with students. Take it back first.");
+        }
+        ClassTasks loaded = loader.only(task);
+        if (!loaded.versionsWithTries(loaded.tasks().get(0)).isEmpty()) {
+            throw Refusal.conflict(
+                    "begun",
+                    "Students have worked on \"" + task.name + "\"; it stays taken back, with what they gave.");
+        }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
+        task.removed = true;
+        return steps.taken(task.classId, "task.removed", before);
+    }
+
+    /** Gives running tries the terms that hold now: after a change of the task, or of what a student needs. */
+    @Transactional
+    void giveRunning(long taskId, List<Long> students) {
+        Task task = loader.require(taskId);
+        loader.classesOf(task).forEach(permission::requireChange);
+        events.publishEvent(new WorkTermsChanged(taskId, Set.copyOf(students)));
+        students.forEach(student -> audit.note(task.classId, "try.terms", student, task.name));
+    }
+
+    @Transactional
+    long undo(long stepId) {
+        TaskStep step = steps.require(stepId);
+        permission.requireChange(step.classId);
+        steps.tasksOf(stepId).stream()
+                .flatMap(task -> loader.classesOf(task).stream())
+                .distinct()
+                .forEach(permission::requireChange);
+        return steps.undo(step);
     }
 
     private Task requireToChange(long taskId, long version) {
         Task task = loader.require(taskId);
-        permission.requireChange(task.classId);
+        loader.classesOf(task).forEach(permission::requireChange);
         if (task.version != version) {
             throw new OptimisticLockingFailureException("task " + taskId);
         }
         return task;
-    }
-
-    private void saved(Task task, String deed) {
-        // Changes of versions alone must count as a change of the task too.
-        writer.touch(task);
-        audit.note(task.classId, deed, task.id, task.name);
-        events.publishEvent(new TaskChanged(task.classId, task.id));
     }
 
     private List<TaskView.TaskProblem> requireNothingStops(Task task) {
@@ -232,12 +319,18 @@ class TaskService {
             case CONFLICTS ->
                 Counting.students(problem.students().size()) + " would get two versions. Choose one for each first.";
             case NOBODY -> "Nobody would get this task. Choose for whom it is first.";
-            case NOTHING_TO_DO -> "\"" + version + "\" has no question. Choose at least one.";
+            case NOTHING_TO_DO ->
+                "\"" + version + "\" has nothing to do. Choose a question, something to read, or write what to do.";
             case NO_TITLE -> "\"" + version + "\" has no title for students.";
             case DATES_OUT_OF_ORDER ->
                 "The dates of \"" + version + "\" are out of order: it opens, is due and closes in this order.";
-            case NOT_COVERED, OPENS_ON_CLOSED_DAY, DUE_ON_CLOSED_DAY ->
-                throw new IllegalArgumentException(problem.kind() + " stops nothing");
+            case NOT_COVERED,
+                    OPENS_IN_PAST,
+                    OPENS_ON_CLOSED_DAY,
+                    DUE_ON_CLOSED_DAY,
+                    BROKEN_LINK,
+                    DAY_TOO_FULL,
+                    SERIES_DRAFTS -> throw new IllegalArgumentException(problem.kind() + " stops nothing");
         };
     }
 }

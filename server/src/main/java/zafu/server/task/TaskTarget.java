@@ -6,6 +6,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** One target of a version: everyone, a group, a student, or a student who is excepted. */
@@ -23,7 +25,12 @@ class TaskTarget {
     @Nullable
     Long id;
 
-    long versionId;
+    /** Of a version, or of an adjustment. */
+    @Nullable
+    Long versionId;
+
+    @Nullable
+    Long adjustmentId;
 
     @Enumerated(EnumType.STRING)
     Kind kind = Kind.EVERYONE;
@@ -34,12 +41,24 @@ class TaskTarget {
     @Nullable
     Long studentId;
 
-    static TaskTarget of(long versionId, Kind kind, @Nullable Long groupId, @Nullable Long studentId) {
+    static TaskTarget of(@Nullable Long versionId, Kind kind, @Nullable Long groupId, @Nullable Long studentId) {
         TaskTarget target = new TaskTarget();
         target.versionId = versionId;
         target.kind = kind;
         target.groupId = groupId;
         target.studentId = studentId;
         return target;
+    }
+
+    /** The rows for what a teacher chose, of neither a version nor an adjustment yet. */
+    static List<TaskTarget> listed(TaskView.TargetsShown wanted) {
+        List<TaskTarget> made = new ArrayList<>();
+        if (wanted.everyone()) {
+            made.add(of(null, Kind.EVERYONE, null, null));
+        }
+        wanted.groups().forEach(group -> made.add(of(null, Kind.GROUP, group, null)));
+        wanted.students().forEach(student -> made.add(of(null, Kind.STUDENT, null, student)));
+        wanted.except().forEach(student -> made.add(of(null, Kind.EXCEPT, null, student)));
+        return made;
     }
 }

@@ -9,5 +9,9 @@ interface TaskTargetRepository extends JpaRepository<TaskTarget, Long> {
 
     List<TaskTarget> findByVersionIdInOrderById(Collection<Long> versionIds);
 
+    List<TaskTarget> findByAdjustmentIdInOrderById(Collection<Long> adjustmentIds);
+
+    void deleteByAdjustmentIdIn(Collection<Long> adjustmentIds);
+
     void deleteByVersionIdIn(Collection<Long> versionIds);
 }

@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
+import zafu.core.schedule.OwnTerms;
 import zafu.core.schedule.Terms;
 
 /** The base (place 0) or a version of a task. A field that is not overridden is read from the base. */
@@ -41,6 +42,9 @@ class TaskVersion {
 
     @Nullable
     String title;
+
+    @Nullable
+    String instructions;
 
     @Nullable
     Integer minutes;
@@ -94,29 +98,58 @@ class TaskVersion {
     Content over(TaskVersion base) {
         return new Content(
                 id,
-                from(Field.TITLE, base).title == null ? "" : from(Field.TITLE, base).title,
+                orEmpty(from(Field.TITLE, base).title),
+                orEmpty(from(Field.INSTRUCTIONS, base).instructions),
                 List.copyOf(from(Field.TEXTS, base).texts),
                 List.copyOf(from(Field.QUESTIONS, base).questions),
-                terms(base));
+                own(),
+                includesAccommodations,
+                isBase() ? baseTerms() : base.baseTerms().replacedBy(own(), includesAccommodations));
     }
 
-    private Terms terms(TaskVersion base) {
-        TaskVersion timed = from(Field.MINUTES, base);
-        Integer limit = timed.minutes;
-        Integer triesSet = from(Field.TRIES, base).tries;
+    private static String orEmpty(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+
+    /** The terms of a base. */
+    Terms baseTerms() {
         return new Terms(
-                limit == null ? OptionalInt.empty() : OptionalInt.of(limit),
-                timed.includesAccommodations,
-                Optional.ofNullable(from(Field.OPENS, base).opensAt),
-                Optional.ofNullable(from(Field.DUE, base).dueAt),
-                Optional.ofNullable(from(Field.CLOSES, base).closesAt),
-                triesSet == null ? 1 : triesSet);
+                minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes),
+                includesAccommodations,
+                Optional.ofNullable(opensAt),
+                Optional.ofNullable(dueAt),
+                Optional.ofNullable(closesAt),
+                tries == null ? 1 : tries);
+    }
+
+    /** The terms that a version sets by itself. */
+    private OwnTerms own() {
+        Set<Field> own = overridden();
+        return new OwnTerms(
+                Parts.setting(own.contains(Field.MINUTES), minutes),
+                Parts.setting(own.contains(Field.OPENS), opensAt),
+                Parts.setting(own.contains(Field.DUE), dueAt),
+                Parts.setting(own.contains(Field.CLOSES), closesAt),
+                own.contains(Field.TRIES) && tries != null ? OptionalInt.of(tries) : OptionalInt.empty());
     }
 
     private TaskVersion from(Field field, TaskVersion base) {
         return overridden().contains(field) ? this : base;
     }
 
-    /** A version with everything it takes from the base filled in. */
-    record Content(long versionId, String title, List<Long> texts, List<Long> questions, Terms terms) {}
+    /**
+     * A version with everything it takes from the base filled in.
+     *
+     * @param own the terms that are its own; {@code ownIncludes} goes with its minutes
+     * @param terms in the class that made the task
+     */
+    record Content(
+            long versionId,
+            String title,
+            String instructions,
+            List<Long> texts,
+            List<Long> questions,
+            OwnTerms own,
+            boolean ownIncludes,
+            Terms terms) {}
 }

@@ -1,7 +1,5 @@
 package zafu.server.task;
 
-import jakarta.persistence.EntityManager;
-import jakarta.persistence.LockModeType;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -13,12 +11,13 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
+import zafu.core.schedule.TermPart;
 import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
-import zafu.server.task.ClassTasks.TaskWithVersions;
+import zafu.server.task.TaskEdit.AdjustmentEdit;
+import zafu.server.task.TaskEdit.ClassEdit;
 import zafu.server.task.TaskEdit.VersionEdit;
-import zafu.server.task.TaskTarget.Kind;
 
 /** Writes base, versions and targets as a teacher wants them; refuses ids that are not of this class. */
 @Component
@@ -27,24 +26,22 @@ class TaskWriter {
     private final TaskTargetRepository targets;
     private final Library library;
     private final SchoolSettings school;
-    private final EntityManager entities;
+    private final TaskStore store;
+    private final TaskClassRepository otherClasses;
 
     TaskWriter(
             TaskVersionRepository versions,
             TaskTargetRepository targets,
             Library library,
             SchoolSettings school,
-            EntityManager entities) {
+            TaskStore store,
+            TaskClassRepository otherClasses) {
         this.versions = versions;
         this.targets = targets;
         this.library = library;
         this.school = school;
-        this.entities = entities;
-    }
-
-    void touch(Task task) {
-        entities.lock(task, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
-        entities.flush();
+        this.store = store;
+        this.otherClasses = otherClasses;
     }
 
     void write(ClassTasks loaded, TaskEdit edit) {
@@ -61,9 +58,55 @@ class TaskWriter {
             version.place = place++;
             fill(version, wanted);
             long id = versions.save(version).id;
-            targets.saveAll(targetsOf(id, wanted.targets()));
+            store.addTargets(id, TaskTarget.listed(wanted.targets()));
         }
         versions.flush();
+        writeTask(task.task(), edit);
+        versions.flush();
+    }
+
+    private void writeTask(Task task, TaskEdit edit) {
+        task.workKind = edit.workKind() == null ? task.workKind : edit.workKind();
+        task.way = edit.way() == null ? task.way : edit.way();
+        task.doneFirst = edit.doneFirst() == null ? task.doneFirst : edit.doneFirst();
+        if (edit.adjustments() != null) {
+            store.clearAdjustments(task.id);
+            int place = 0;
+            for (AdjustmentEdit wanted : edit.adjustments()) {
+                store.add(adjustment(task, wanted, place++), TaskTarget.listed(wanted.targets()));
+            }
+        }
+        if (edit.otherClasses() != null) {
+            otherClasses.deleteByTaskId(task.id);
+            otherClasses.flush();
+            edit.otherClasses().forEach(wanted -> otherClasses.save(otherClass(task, wanted)));
+        }
+    }
+
+    private TaskAdjustment adjustment(Task task, AdjustmentEdit wanted, int place) {
+        Set<TermPart> sets = wanted.sets();
+        TaskAdjustment row = new TaskAdjustment();
+        row.taskId = task.id;
+        row.place = place;
+        row.sets = Parts.written(sets);
+        row.minutes = sets.contains(TermPart.MINUTES) ? wanted.minutes() : null;
+        row.opensAt = sets.contains(TermPart.OPENS) ? school.moment(wanted.opens()) : null;
+        row.dueAt = sets.contains(TermPart.DUE) ? school.moment(wanted.due()) : null;
+        row.closesAt = sets.contains(TermPart.CLOSES) ? school.moment(wanted.closes()) : null;
+        row.tries = sets.contains(TermPart.TRIES) ? wanted.tries() : null;
+        return row;
+    }
+
+    private TaskClass otherClass(Task task, ClassEdit wanted) {
+        Set<TermPart> sets = wanted.sets();
+        TaskClass row = new TaskClass();
+        row.taskId = task.id;
+        row.classId = wanted.classId();
+        row.sets = Parts.written(sets);
+        row.opensAt = sets.contains(TermPart.OPENS) ? school.moment(wanted.opens()) : null;
+        row.dueAt = sets.contains(TermPart.DUE) ? school.moment(wanted.due()) : null;
+        row.closesAt = sets.contains(TermPart.CLOSES) ? school.moment(wanted.closes()) : null;
+        return row;
     }
 
     private static void requireKnown(ClassTasks loaded, TaskWithVersions task, TaskEdit edit) {
@@ -74,8 +117,12 @@ class TaskWriter {
             throw Refusal.notFound("version");
         }
         Set<GroupId> groups = loaded.groups().stream().map(group -> group.id()).collect(Collectors.toSet());
-        for (VersionEdit wanted : edit.versions()) {
-            TaskView.TargetsShown to = wanted.targets();
+        List<TaskView.TargetsShown> chosen = new ArrayList<>();
+        edit.versions().forEach(wanted -> chosen.add(wanted.targets()));
+        if (edit.adjustments() != null) {
+            edit.adjustments().forEach(wanted -> chosen.add(wanted.targets()));
+        }
+        for (TaskView.TargetsShown to : chosen) {
             if (!to.groups().stream().map(GroupId::new).allMatch(groups::contains)) {
                 throw Refusal.notFound("group");
             }
@@ -110,6 +157,9 @@ class TaskWriter {
         version.staffName = wanted.staffName().strip();
         version.override(version.isBase() ? Set.of() : own);
         version.title = own.contains(Field.TITLE) ? wanted.title().strip() : null;
+        version.instructions = own.contains(Field.INSTRUCTIONS) && wanted.instructions() != null
+                ? wanted.instructions().strip()
+                : null;
         version.minutes = own.contains(Field.MINUTES) ? wanted.minutes() : null;
         version.includesAccommodations = own.contains(Field.MINUTES) && wanted.includesAccommodations();
         version.opensAt = own.contains(Field.OPENS) ? school.moment(wanted.opens()) : null;
@@ -151,16 +201,5 @@ class TaskWriter {
         Set<Long> added = new TreeSet<>(wanted);
         added.removeAll(Set.copyOf(now));
         return added;
-    }
-
-    private static List<TaskTarget> targetsOf(long versionId, TaskView.TargetsShown wanted) {
-        List<TaskTarget> made = new ArrayList<>();
-        if (wanted.everyone()) {
-            made.add(TaskTarget.of(versionId, Kind.EVERYONE, null, null));
-        }
-        wanted.groups().forEach(group -> made.add(TaskTarget.of(versionId, Kind.GROUP, group, null)));
-        wanted.students().forEach(student -> made.add(TaskTarget.of(versionId, Kind.STUDENT, null, student)));
-        wanted.except().forEach(student -> made.add(TaskTarget.of(versionId, Kind.EXCEPT, null, student)));
-        return made;
     }
 }

@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -12,52 +13,65 @@ import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
 import zafu.core.targeting.VersionId;
-import zafu.server.task.ClassTasks.TaskWithVersions;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.SchoolSettings;
 
 /** Tasks as they reach students, for the features that show and keep work. Permission is theirs to check. */
 @Service
 public class Tasks {
     private final TaskLoader loader;
     private final TaskVersionRepository versions;
+    private final SchoolSettings school;
 
-    Tasks(TaskLoader loader, TaskVersionRepository versions) {
+    Tasks(TaskLoader loader, TaskVersionRepository versions, SchoolSettings school) {
         this.loader = loader;
         this.versions = versions;
+        this.school = school;
     }
 
-    /** What one student is given: the title they see, what to read and answer, and on what terms. */
-    public record Given(long versionId, String title, List<Long> texts, List<Long> questions, Terms.ForStudent terms) {}
+    /**
+     * What one student is given: the title they see, what to read, do and answer, on what terms and with what at hand.
+     *
+     * @param questions all of the version; {@link Aids#kept} says which are left for the student
+     */
+    public record Given(
+            long versionId,
+            String title,
+            String instructions,
+            List<Long> texts,
+            List<Long> questions,
+            Terms.ForStudent terms,
+            Aids aids) {}
 
     /**
      * A task as it reaches a class.
      *
+     * @param classes to which it goes, the one that made it first
+     * @param doneFirst whether it holds back the other work of its students until it is handed in
      * @param given for every student who gets exactly one version
      * @param conflicts students whom two versions claim
      */
     public record TaskForClass(
             long taskId,
-            long classId,
+            List<Long> classes,
             String name,
             TaskState state,
+            Way way,
+            boolean doneFirst,
             Map<StudentId, Given> given,
             List<StudentId> conflicts) {}
 
     /** Every task of the class that students can see, in the order in which they were made. */
     public List<TaskForClass> handedOut(long classId) {
-        ClassTasks all = loader.allOf(classId);
+        return handedOut(classId, school.today());
+    }
+
+    /** As {@link #handedOut(long)}, with what students are granted on another day. */
+    public List<TaskForClass> handedOut(long classId, LocalDate day) {
+        ClassTasks all = loader.allOf(classId, day);
         return all.tasks().stream()
                 .filter(task -> task.task().state == TaskState.HANDED_OUT)
                 .map(task -> forClass(all, task))
-                .toList();
-    }
-
-    /** A task that was never handed out. */
-    public record DraftTask(long taskId, String name) {}
-
-    /** In the order in which they were made. */
-    public List<DraftTask> drafts(long classId) {
-        return loader.draftsOf(classId).stream()
-                .map(task -> new DraftTask(task.id, task.name))
                 .toList();
     }
 
@@ -67,11 +81,26 @@ public class Tasks {
         return forClass(one, one.tasks().get(0));
     }
 
+    /** One task as it would reach a class, a draft too. */
+    public TaskForClass foreseen(long taskId, long classId, LocalDate day) {
+        ClassTasks all = loader.allOf(classId, day);
+        return all.tasks().stream()
+                .filter(task -> task.task().id == taskId)
+                .findFirst()
+                .map(task -> forClass(all, task))
+                .orElseThrow(() -> Refusal.notFound("task"));
+    }
+
     /** A version's content and terms for a student, as it is now, even if another version would be given today. */
     public Optional<Given> version(long taskId, long versionId, StudentId student) {
         ClassTasks one = loader.only(loader.require(taskId));
         TaskWithVersions task = one.tasks().get(0);
         return task.content(new VersionId(versionId)).map(content -> given(one, task, student, content));
+    }
+
+    /** How a task is done. */
+    public Way wayOf(long taskId) {
+        return loader.require(taskId).way;
     }
 
     /** For each item that there is to read in a task which students can see: the names of such tasks. */
@@ -80,7 +109,7 @@ public class Tasks {
         for (TaskWithVersions task : loader.allOf(classId).tasks()) {
             if (task.task().state == TaskState.HANDED_OUT) {
                 task.versions().stream()
-                        .flatMap(version -> version.over(task.base()).texts().stream())
+                        .flatMap(version -> task.content(version).texts().stream())
                         .forEach(item -> byItem.computeIfAbsent(item, id -> new LinkedHashSet<>())
                                 .add(task.task().name));
             }
@@ -117,15 +146,24 @@ public class Tasks {
                 .map(Map.Entry::getKey)
                 .toList();
         return new TaskForClass(
-                task.task().id, task.task().classId, task.task().name, task.task().state, given, conflicts);
+                task.task().id,
+                task.classes(),
+                task.task().name,
+                task.task().state,
+                task.task().way,
+                task.task().doneFirst,
+                given,
+                conflicts);
     }
 
     private static Given given(ClassTasks all, TaskWithVersions task, StudentId student, TaskVersion.Content content) {
         return new Given(
                 content.versionId(),
                 content.title(),
+                content.instructions(),
                 content.texts(),
                 content.questions(),
-                all.termsFor(task, student, content));
+                all.termsFor(task, student, content),
+                Aids.of(all.needsFor(task, student), all.settingsFor(student)));
     }
 }

@@ -1,11 +1,17 @@
 package zafu.server.today;
 
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.arrangement.ArrangementNews;
 import zafu.server.link.LinkState;
+import zafu.server.task.TaskState;
 
 /** What needs a person now. */
 @RestController
@@ -17,18 +23,73 @@ class TodayController {
     }
 
     /**
-     * @param drafts tasks that were never handed out
-     * @param brokenLinks that students of the class would follow, and what came of following them
+     * @param localNow what the school's clocks show
+     * @param nextMeeting when the class meets next today, absent where it does not
+     * @param drafts that should have opened, open by tomorrow, or are older than three days
+     * @param conflicts tasks by which two versions claim somebody
+     * @param overdue tasks that are due and not handed in by some
+     * @param idle names of those with nothing to do this week
+     * @param soon what opens or falls due today and tomorrow
+     * @param groups what today holds for each group of the arrangement that is looked at
+     * @param askToJoin how many wait at the door of the class
      */
-    record Today(List<ArrangementNews.ForArrangement> arrangements, List<Draft> drafts, List<BrokenLink> brokenLinks) {}
+    record Today(
+            LocalDateTime localNow,
+            @Nullable LocalTime nextMeeting,
+            boolean mayChange,
+            List<ArrangementNews.ForArrangement> arrangements,
+            List<Draft> drafts,
+            List<TaskConflict> conflicts,
+            List<Overdue> overdue,
+            List<String> idle,
+            List<Soon> soon,
+            List<GroupToday> groups,
+            List<BrokenLink> brokenLinks,
+            int askToJoin) {}
 
     /** @param usedIn shelves and tasks by name */
     record BrokenLink(long itemId, String title, LinkState state, List<String> usedIn) {}
 
-    record Draft(long id, String name) {}
+    /** @param students how many would get it */
+    record Draft(long id, String name, @Nullable LocalDateTime opens, LocalDate made, int students) {}
+
+    record TaskConflict(long id, String name, TaskState state, List<String> students) {}
+
+    record Overdue(long id, String name, List<Late> students) {}
+
+    record Late(long id, String givenName) {}
+
+    enum Moment {
+        OPENS,
+        DUE
+    }
+
+    record Soon(long id, String name, Moment moment, LocalDateTime at, int students) {}
+
+    record GroupToday(long groupId, String name, int look, List<Thing> things) {}
+
+    enum ThingKind {
+        SESSION,
+        OPENS,
+        OPEN,
+        DUE
+    }
+
+    /**
+     * @param adult who leads a session
+     * @param eased names with their minutes, of those whose time is another; only for who may see needs
+     */
+    record Thing(
+            ThingKind kind,
+            @Nullable Long taskId,
+            String name,
+            @Nullable LocalTime at,
+            @Nullable Integer minutes,
+            String adult,
+            List<String> eased) {}
 
     @GetMapping("/api/classes/{classId}/today")
-    Today today(@PathVariable long classId) {
-        return service.of(classId);
+    Today today(@PathVariable long classId, @RequestParam(required = false) @Nullable Long arrangementId) {
+        return service.of(classId, arrangementId);
     }
 }

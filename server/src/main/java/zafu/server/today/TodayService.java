@@ -1,37 +1,100 @@
 package zafu.server.today;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.ArrangementNews;
+import zafu.server.entry.WaitingAtDoor;
+import zafu.server.roster.ClassTimes;
+import zafu.server.roster.ClassTimesController.Meeting;
+import zafu.server.roster.Roster;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.PlannedTasks;
 import zafu.server.task.Tasks;
-import zafu.server.today.TodayController.Draft;
 import zafu.server.today.TodayController.Today;
 
 /** Gathers what needs a person in a class now. */
 @Service
 class TodayService {
     private final ArrangementNews arrangements;
+    private final PlannedTasks planned;
     private final Tasks tasks;
+    private final TasksToday tasksToday;
+    private final GroupsToday groupsToday;
     private final BrokenLinks links;
+    private final WaitingAtDoor doors;
+    private final ClassTimes times;
+    private final Roster roster;
     private final ClassPermission permission;
+    private final SchoolSettings school;
+    private final Clock clock;
 
-    TodayService(ArrangementNews arrangements, Tasks tasks, BrokenLinks links, ClassPermission permission) {
+    TodayService(
+            ArrangementNews arrangements,
+            PlannedTasks planned,
+            Tasks tasks,
+            TasksToday tasksToday,
+            GroupsToday groupsToday,
+            BrokenLinks links,
+            WaitingAtDoor doors,
+            ClassTimes times,
+            Roster roster,
+            ClassPermission permission,
+            SchoolSettings school,
+            Clock clock) {
         this.arrangements = arrangements;
+        this.planned = planned;
         this.tasks = tasks;
+        this.tasksToday = tasksToday;
+        this.groupsToday = groupsToday;
         this.links = links;
+        this.doors = doors;
+        this.times = times;
+        this.roster = roster;
         this.permission = permission;
+        this.school = school;
+        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
-    Today of(long classId) {
+    Today of(long classId, @Nullable Long arrangementId) {
         permission.requireSee(classId);
-        List<Draft> drafts = permission.mayChange(classId)
-                ? tasks.drafts(classId).stream()
-                        .map(each -> new Draft(each.taskId(), each.name()))
-                        .toList()
-                : List.of();
-        return new Today(arrangements.of(classId), drafts, links.of(classId));
+        boolean mayChange = permission.mayChange(classId);
+        LocalDate today = school.today();
+        LocalDateTime now = school.local(clock.instant());
+        var names = roster.byId(classId);
+        List<PlannedTasks.Planned> plan = planned.of(classId, today, today).tasks();
+        List<Tasks.TaskForClass> out = tasks.handedOut(classId);
+        return new Today(
+                now,
+                nextMeeting(classId, now),
+                mayChange,
+                arrangements.of(classId),
+                mayChange ? tasksToday.drafts(plan) : List.of(),
+                tasksToday.conflicts(plan, names),
+                tasksToday.overdue(out, names),
+                tasksToday.idle(out, names),
+                tasksToday.soon(plan),
+                groupsToday.of(classId, arrangementId, plan, out),
+                links.of(classId),
+                mayChange ? doors.at(classId) : 0);
+    }
+
+    private @Nullable LocalTime nextMeeting(long classId, LocalDateTime now) {
+        if (!school.calendar().isTeachingDay(now.toLocalDate())) {
+            return null;
+        }
+        return times.of(classId).stream()
+                .filter(each -> each.weekday() == now.getDayOfWeek())
+                .map(Meeting::at)
+                .filter(at -> at.isAfter(now.toLocalTime()))
+                .findFirst()
+                .orElse(null);
     }
 }

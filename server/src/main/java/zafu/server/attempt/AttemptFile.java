@@ -1,0 +1,24 @@
+package zafu.server.attempt;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** A file that a student hands in with a try. What is in it lies in the file store under its hash. */
+@Entity
+class AttemptFile {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @Nullable
+    Long id;
+
+    long attemptId;
+    String name = "";
+    String mediaType = "";
+    long size;
+    String hash = "";
+    Instant addedAt = Instant.EPOCH;
+}

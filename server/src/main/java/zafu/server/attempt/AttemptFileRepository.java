@@ -1,0 +1,9 @@
+package zafu.server.attempt;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface AttemptFileRepository extends JpaRepository<AttemptFile, Long> {
+    List<AttemptFile> findByAttemptIdInOrderById(Collection<Long> attemptIds);
+}

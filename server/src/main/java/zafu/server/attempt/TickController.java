@@ -1,0 +1,61 @@
+package zafu.server.attempt;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What teachers do with work that students do not answer on the screen: tick it, read it. */
+@RestController
+class TickController {
+    private final Ticks ticks;
+    private final HandedWork work;
+
+    TickController(Ticks ticks, HandedWork work) {
+        this.ticks = ticks;
+        this.work = work;
+    }
+
+    /** @param done whether these have done it; false takes the tick away again */
+    record Ticked(@NotNull @Size(min = 1, max = 400) List<Long> students, boolean done) {}
+
+    record Handed(String written, boolean running, List<MyWorkController.HandedFile> files) {}
+
+    @PostMapping("/api/tasks/{taskId}/ticks")
+    void tick(@PathVariable long taskId, @Valid @RequestBody Ticked wanted) {
+        ticks.tick(taskId, wanted.students(), wanted.done());
+    }
+
+    @GetMapping("/api/tries/{tryId}/handed")
+    Handed handed(@PathVariable long tryId) {
+        return work.handed(tryId);
+    }
+
+    @GetMapping("/api/tries/{tryId}/files/{fileId}")
+    ResponseEntity<byte[]> file(@PathVariable long tryId, @PathVariable long fileId) {
+        return download(work.forAdult(tryId, fileId));
+    }
+
+    /** Always as a download: what somebody uploaded never runs in this site's name. */
+    static ResponseEntity<byte[]> download(HandedWork.Content content) {
+        String disposition = ContentDisposition.attachment()
+                .filename(content.name(), StandardCharsets.UTF_8)
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
+                .header("X-Content-Type-Options", "nosniff")
+                .body(content.bytes());
+    }
+}

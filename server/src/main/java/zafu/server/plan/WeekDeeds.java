@@ -1,0 +1,48 @@
+package zafu.server.plan;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.ClassPermission;
+import zafu.server.plan.PlanController.ShiftWeek;
+import zafu.server.plan.PlanController.WeekShifted;
+import zafu.server.platform.Refusal;
+import zafu.server.task.TaskMoves;
+
+/** What is done to a whole week: its tasks and its sessions together. */
+@Service
+class WeekDeeds {
+    private final TaskMoves tasks;
+    private final LedSessions sessions;
+    private final ClassPermission permission;
+
+    WeekDeeds(TaskMoves tasks, LedSessions sessions, ClassPermission permission) {
+        this.tasks = tasks;
+        this.sessions = sessions;
+        this.permission = permission;
+    }
+
+    @Transactional
+    WeekShifted move(long classId, ShiftWeek wanted) {
+        permission.requireChange(classId);
+        requireSomewhere(wanted);
+        TaskMoves.Moved moved = tasks.moveWeek(classId, wanted.monday(), wanted.weeks());
+        List<Long> shifted = sessions.shift(classId, wanted.monday(), wanted.weeks(), false);
+        return new WeekShifted(moved.stepId(), moved.done().size(), shifted, moved.left());
+    }
+
+    @Transactional
+    WeekShifted copy(long classId, ShiftWeek wanted) {
+        permission.requireChange(classId);
+        requireSomewhere(wanted);
+        TaskMoves.Moved copied = tasks.copyWeek(classId, wanted.monday(), wanted.weeks());
+        List<Long> made = sessions.shift(classId, wanted.monday(), wanted.weeks(), true);
+        return new WeekShifted(copied.stepId(), copied.done().size(), made, copied.left());
+    }
+
+    private static void requireSomewhere(ShiftWeek wanted) {
+        if (wanted.weeks() == 0) {
+            throw Refusal.unusableField("no-weeks", "weeks", "By how many weeks? It must be one at least.");
+        }
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * The week by group: tasks on their days, teacher-led sessions, minutes, and what is done to a whole week.
+ */
+@NullMarked
+package zafu.server.plan;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+package zafu.server.task;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface GroupSettingRepository extends JpaRepository<GroupSetting, Long> {}

@@ -1,0 +1,197 @@
+package zafu.server.task;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.roster.StudentId;
+import zafu.core.schedule.EasedTerms;
+import zafu.core.schedule.TermPart;
+import zafu.core.schedule.Terms;
+import zafu.core.targeting.Outcome;
+import zafu.server.access.ClassPermission;
+import zafu.server.arrangement.Arrangements;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.TaskTarget.Kind;
+
+/** Changes one thing of a task, as a step that can be taken back. */
+@Service
+class TaskDeeds {
+    private final TaskLoader loader;
+    private final TaskVersionRepository versions;
+    private final TaskTargetRepository targets;
+    private final TaskStore store;
+    private final TaskSteps steps;
+    private final Arrangements arrangements;
+    private final ClassPermission permission;
+    private final SchoolSettings school;
+
+    TaskDeeds(
+            TaskLoader loader,
+            TaskVersionRepository versions,
+            TaskTargetRepository targets,
+            TaskStore store,
+            TaskSteps steps,
+            Arrangements arrangements,
+            ClassPermission permission,
+            SchoolSettings school) {
+        this.loader = loader;
+        this.versions = versions;
+        this.targets = targets;
+        this.store = store;
+        this.steps = steps;
+        this.arrangements = arrangements;
+        this.permission = permission;
+        this.school = school;
+    }
+
+    @Transactional
+    long setDays(long taskId, TaskDaysController.Days wanted) {
+        Task task = requireToChange(taskId);
+        TaskVersion version = requireVersion(task, wanted.versionId());
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
+        if (!version.isBase()) {
+            Set<Field> own = version.overridden();
+            own.addAll(Set.of(Field.OPENS, Field.DUE));
+            version.override(own);
+        }
+        version.opensAt = school.moment(wanted.opens());
+        version.dueAt = school.moment(wanted.due());
+        versions.saveAndFlush(version);
+        requireOrder(task, version);
+        return steps.taken(task.classId, "task.days", before);
+    }
+
+    private void requireOrder(Task task, TaskVersion version) {
+        TaskWithVersions now = loader.only(task).tasks().get(0);
+        if (!now.content(version).terms().inOrder()) {
+            throw Refusal.unusable(
+                    "dates-out-of-order",
+                    "\"" + task.name + "\" would be due before it opens, or close before it is due.");
+        }
+    }
+
+    @Transactional
+    long giveGroup(long taskId, TaskDaysController.AlsoFor wanted) {
+        Task task = requireToChange(taskId);
+        TaskVersion version = requireVersion(task, wanted.versionId());
+        boolean known =
+                loader.only(task).groups().stream().anyMatch(group -> group.id().value() == wanted.groupId());
+        if (!known) {
+            throw Refusal.notFound("group");
+        }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
+        boolean there = targets.findByVersionIdInOrderById(List.of(version.id)).stream()
+                .anyMatch(target -> target.kind == Kind.GROUP && target.groupId == wanted.groupId());
+        if (!there) {
+            targets.saveAndFlush(TaskTarget.of(version.id, Kind.GROUP, wanted.groupId(), null));
+        }
+        long step = steps.taken(task.classId, "task.for-group", before);
+        requireNoConflict(task, arrangements.group(wanted.groupId()).name());
+        return step;
+    }
+
+    /** A task that is with students never leads to two versions for one. */
+    private void requireNoConflict(Task task, String group) {
+        ClassTasks loaded = loader.only(task);
+        boolean conflict = loaded.outcomes(loaded.tasks().get(0)).values().stream()
+                .anyMatch(outcome -> outcome instanceof Outcome.Conflict);
+        if (conflict && task.state == TaskState.HANDED_OUT) {
+            throw Refusal.conflict(
+                    "hand-out-stopped", "Some in " + group + " have another version of \"" + task.name + "\" already.");
+        }
+    }
+
+    @Transactional
+    long takeBackFor(long taskId, List<Long> students) {
+        Task task = requireToChange(taskId);
+        ClassTasks loaded = loader.only(task);
+        if (!students.stream().map(StudentId::new).allMatch(loaded.students()::containsKey)) {
+            throw Refusal.notFound("student");
+        }
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
+        List<Long> ids = loaded.tasks().get(0).versions().stream()
+                .map(version -> version.id)
+                .toList();
+        List<TaskTarget> now = targets.findByVersionIdInOrderById(ids);
+        targets.deleteAll(now.stream()
+                .filter(target -> target.kind == Kind.STUDENT && students.contains(target.studentId))
+                .toList());
+        for (long version : ids) {
+            for (long student : students) {
+                boolean there = now.stream()
+                        .anyMatch(target -> target.kind == Kind.EXCEPT
+                                && target.versionId == version
+                                && target.studentId == student);
+                if (!there) {
+                    targets.save(TaskTarget.of(version, Kind.EXCEPT, null, student));
+                }
+            }
+        }
+        targets.flush();
+        return steps.taken(task.classId, "task.taken-back-for-some", before);
+    }
+
+    @Transactional
+    long extend(long taskId, TaskDaysController.Extension wanted) {
+        Task task = requireToChange(taskId);
+        ClassTasks loaded = loader.only(task);
+        TaskWithVersions one = loaded.tasks().get(0);
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
+        int place = one.adjustments().size();
+        for (long id : wanted.students()) {
+            StudentId student = new StudentId(id);
+            Outcome outcome = loaded.outcomes(one).get(student);
+            TaskVersion.Content content = Optional.ofNullable(outcome)
+                    .flatMap(Outcome::given)
+                    .flatMap(one::content)
+                    .orElseThrow(() -> Refusal.notFound("student"));
+            EasedTerms now = loaded.easedFor(one, student, content);
+            TaskAdjustment row = extension(task, now.terms(), wanted.days());
+            row.place = place++;
+            store.add(row, List.of(TaskTarget.of(null, Kind.STUDENT, null, id)));
+        }
+        return steps.taken(task.classId, "task.extended", before);
+    }
+
+    private TaskAdjustment extension(Task task, Terms now, int days) {
+        Instant due = now.due()
+                .orElseThrow(() -> Refusal.conflict(
+                        "not-due", "\"" + task.name + "\" is due on no day, so there is nothing to extend."));
+        TaskAdjustment row = new TaskAdjustment();
+        row.taskId = task.id;
+        row.dueAt = later(due, days);
+        row.closesAt = now.closes().map(closes -> later(closes, days)).orElse(null);
+        row.sets = Parts.written(
+                now.closes().isPresent() ? List.of(TermPart.DUE, TermPart.CLOSES) : List.of(TermPart.DUE));
+        return row;
+    }
+
+    private Instant later(Instant moment, int days) {
+        LocalDateTime local = school.local(moment);
+        LocalDate today = school.today();
+        LocalDate from = local.toLocalDate().isAfter(today) ? local.toLocalDate() : today;
+        LocalDate day = school.calendar()
+                .plusTeachingDays(from, days)
+                .orElseThrow(() -> Refusal.unusable("year-ends", "The school year ends before that day."));
+        return school.moment(day.atTime(local.toLocalTime()));
+    }
+
+    private Task requireToChange(long taskId) {
+        Task task = loader.require(taskId);
+        loader.classesOf(task).forEach(permission::requireChange);
+        return task;
+    }
+
+    private TaskVersion requireVersion(Task task, long versionId) {
+        return versions.findById(versionId)
+                .filter(version -> version.taskId == task.id && !version.removed)
+                .orElseThrow(() -> Refusal.notFound("version"));
+    }
+}
