@@ -84,7 +84,7 @@ create table meeting_time (
     name varchar(60) not null
 );
 create index meeting_time_class on meeting_time (class_id);
-alter table school_class add column minutes_a_day integer default 90 not null;
+alter table school_class add column minutes_per_day integer default 90 not null;
 
 create table group_setting (
     group_id bigint primary key references arrangement_group,

@@ -268,10 +268,11 @@ class BenchDeedsTest extends ServerTest {
         List<Long> groups = own.groups(arrangement);
         String path = "/api/classes/" + own.id + "/today";
         assertThat(own.teacher.get(path).ok().get("arrangements")).isEmpty();
+        own.draft(TestClass.forEveryone());
+        assertThat(own.teacher.get(path).ok().get("drafts")).as("just made").isEmpty();
         clock.set(at("2027-02-16T08:10"));
         own.bringIn("2027-02-16", "Name,Tideline reading scale\nS1 Test,170\n");
         own.step(arrangement, Map.of("kind", "PLACE", "students", List.of(own.student(5))));
-        own.draft(TestClass.forEveryone());
         JsonNode today = own.teacher.get(path).ok();
         JsonNode news = today.get("arrangements").get(0);
         JsonNode move = news.get("moves").get(0);

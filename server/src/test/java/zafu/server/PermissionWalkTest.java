@@ -76,6 +76,8 @@ class PermissionWalkTest extends ServerTest {
             "GET /api/name-sets",
             "POST /api/name-sets",
             "PUT /api/account/password",
+            "GET /api/calendar/feeds",
+            "POST /api/calendar/feeds",
             "GET /api/under-way/{workKey}");
 
     /** What looks after the whole school. */
@@ -148,12 +150,33 @@ class PermissionWalkTest extends ServerTest {
         places.putAll(
                 Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "nameSetId", 0, "adultId", 1, "token", "none"));
         places.put("workKey", "none");
+        knowThePlan(own, task);
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         places.put("tryId", page.get("id").asLong());
         places.put("questionId", page.get("questions").get(0).get("id").asLong());
         if (signIn(OTHER_TEACHER).status() != 200) {
             adults.create(OTHER_TEACHER, "Perpetua Lanternrow", PASSWORD, false);
         }
+    }
+
+    private void knowThePlan(TestClass own, long task) {
+        places.put("stepId", own.task(task).get("lastStep").get("id").asLong());
+        places.put(
+                "feedId",
+                own.teacher
+                        .post("/api/calendar/feeds", Map.of("classId", own.id))
+                        .ok()
+                        .get("id")
+                        .asLong());
+        Map<String, Object> session =
+                Map.of("version", 0, "begins", "2027-02-09T10:20", "minutes", 20, "title", "", "groups", List.of());
+        places.put(
+                "sessionId",
+                own.teacher
+                        .post("/api/classes/" + own.id + "/sessions", session)
+                        .ok()
+                        .get("id")
+                        .asLong());
     }
 
     private HttpCaller.Answer signIn(String name) {
@@ -193,12 +216,18 @@ class PermissionWalkTest extends ServerTest {
         if (path.equals("/api/library/packages") && parts[0].equals("GET")) {
             path += "?items=1";
         }
+        if (endpoint.equals("DELETE /api/tasks/{taskId}")) {
+            path += "?version=0";
+        }
         if (FILES_ALONE.contains(endpoint)) {
             return caller.uploadFile(path, "name\nx\n".getBytes(), "x.csv").status();
         }
         if (endpoint.equals("POST /api/library/packages")) {
             return caller.upload(path, "no zip".getBytes(), Map.of("visibility", "SCHOOL"))
                     .status();
+        }
+        if (endpoint.equals("POST /api/my/tries/{tryId}/files")) {
+            return caller.uploadFile(path, "x".getBytes(), "x.txt").status();
         }
         boolean bundle = path.contains("/one-roster") && parts[0].equals("POST");
         if (path.startsWith("/api/class-lists") || bundle) {

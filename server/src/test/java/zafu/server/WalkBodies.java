@@ -1,5 +1,6 @@
 package zafu.server;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 
@@ -49,6 +50,8 @@ final class WalkBodies {
     private static final Map<String, Object> ITEM = Map.of("kind", "TEXT", "title", "x", "body", "x", "version", 0);
     private static final Map<String, Object> UNIT =
             Map.of("title", "x", "about", "", "items", List.of(), "skills", List.of(), "version", 0);
+    private static final Map<String, Object> SESSION =
+            Map.of("version", 0, "begins", "2027-02-09T10:20", "minutes", 20, "title", "", "groups", List.of());
     private static final Map<String, Object> NO_IDS = Map.of("ids", List.of());
     private static final Map<String, Object> BY_END = Map.ofEntries(
             Map.entry("/api/skills", SKILL),
@@ -101,6 +104,25 @@ final class WalkBodies {
             Map.entry("/copies", Map.of("name", "x", "beginsOn", "2027-02-09", "endsOn", "2027-02-10")),
             Map.entry("/api/name-sets", Map.of("title", "x", "names", List.of("x"))),
             Map.entry("PUT /api/tasks/{taskId}", Map.of("version", 0, "name", "x", "versions", List.of(BASE))),
+            Map.entry("/api/tasks/{taskId}/effects", Map.of("version", 0, "name", "x", "versions", List.of(BASE))),
+            Map.entry("/days", Map.of("versionId", 0)),
+            Map.entry("/tasks/{taskId}/groups", Map.of("versionId", 0, "groupId", 1)),
+            Map.entry("/without", Map.of("students", List.of(1))),
+            Map.entry("/extensions", Map.of("students", List.of(1), "days", 1)),
+            Map.entry("/running", Map.of("students", List.of(1))),
+            Map.entry("/ticks", Map.of("students", List.of(1), "done", true)),
+            Map.entry(
+                    "/api/tasks/{taskId}/stagger",
+                    Map.of("versions", List.of(1, 2), "first", "2027-02-09T09:00", "step", 1)),
+            Map.entry("/tasks/stagger", Map.of("tasks", List.of(1, 2), "first", "2027-02-09T09:00", "step", 1)),
+            Map.entry("/week/moved", Map.of("monday", "2027-02-08", "weeks", 1)),
+            Map.entry("/week/copied", Map.of("monday", "2027-02-08", "weeks", 1)),
+            Map.entry("/sessions", SESSION),
+            Map.entry("/sessions/{sessionId}", SESSION),
+            Map.entry("/times", Map.of("minutesPerDay", 90, "meetings", List.of())),
+            Map.entry("/settings", Map.of("version", 0, "readAloud", false, "tools", "", "alongside", "")),
+            Map.entry("/written", Map.of("text", "x")),
+            Map.entry("/calendar/feeds", Map.of()),
             Map.entry("/answers/{questionId}", Map.of("given", "0")),
             Map.entry("/hand-out", Map.of("version", 0, "confirmNotCovered", true)),
             Map.entry("/take-back", Map.of("version", 0)),
@@ -169,8 +191,8 @@ final class WalkBodies {
         }
         return BY_END.entrySet().stream()
                 .filter(each -> endpoint.endsWith(each.getKey()))
+                .max(Comparator.comparingInt(each -> each.getKey().length()))
                 .map(Map.Entry::getValue)
-                .findFirst()
                 .orElse(Map.of("name", "x"));
     }
 }

@@ -36,14 +36,14 @@ class PlanController {
 
     /**
      * @param monday the first day of the week
-     * @param minutesADay from how many minutes on a day is too full
+     * @param minutesPerDay from how many minutes on a day is too full
      * @param rows everyone first, then the groups in their order, then those in none where work is given to them
      * @param undated tasks without any day, which wait to be put on one
      */
     record Week(
             LocalDate monday,
             LocalDate today,
-            int minutesADay,
+            int minutesPerDay,
             List<DayOfWeekShown> days,
             List<Meeting> meetings,
             List<WeekRow> rows,

@@ -86,7 +86,7 @@ class WeekReader {
                 .map(draft -> row(draft, drafts, forAll, planned, led, days))
                 .filter(row -> row.kind() != RowKind.NOT_PLACED || !row.bars().isEmpty())
                 .toList();
-        int limit = times.minutesADay(classId);
+        int limit = times.minutesPerDay(classId);
         List<Meeting> meetings = times.of(classId);
         SchoolCalendar calendar = school.calendar();
         return new Week(

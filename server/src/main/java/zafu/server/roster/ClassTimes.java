@@ -37,19 +37,19 @@ public class ClassTimes {
     @Transactional(readOnly = true)
     Times shown(long classId) {
         permission.requireSee(classId);
-        return new Times(minutesADay(classId), of(classId));
+        return new Times(minutesPerDay(classId), of(classId));
     }
 
     @Transactional
     Times change(long classId, Times wanted) {
         permission.requireChange(classId);
         SchoolClass schoolClass = classes.findById(classId).orElseThrow(() -> Refusal.notFound("class"));
-        schoolClass.minutesADay = wanted.minutesADay();
+        schoolClass.minutesPerDay = wanted.minutesPerDay();
         meetings.deleteByClassId(classId);
         meetings.flush();
         wanted.meetings().forEach(each -> meetings.save(row(classId, each)));
         audit.note(classId, "class.times", classId, wanted.toString());
-        return new Times(schoolClass.minutesADay, of(classId));
+        return new Times(schoolClass.minutesPerDay, of(classId));
     }
 
     private static MeetingTime row(long classId, Meeting wanted) {
@@ -79,7 +79,7 @@ public class ClassTimes {
     }
 
     /** From how many minutes on a day is too full. */
-    public int minutesADay(long classId) {
-        return classes.findById(classId).orElseThrow(() -> Refusal.notFound("class")).minutesADay;
+    public int minutesPerDay(long classId) {
+        return classes.findById(classId).orElseThrow(() -> Refusal.notFound("class")).minutesPerDay;
     }
 }

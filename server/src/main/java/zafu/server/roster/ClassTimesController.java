@@ -23,8 +23,8 @@ public class ClassTimesController {
         this.times = times;
     }
 
-    /** @param minutesADay from how many minutes of work a day is called too full */
-    record Times(@Min(10) @Max(600) int minutesADay, @NotNull @Size(max = 60) List<@Valid Meeting> meetings) {}
+    /** @param minutesPerDay from how many minutes of work a day is called too full */
+    record Times(@Min(10) @Max(600) int minutesPerDay, @NotNull @Size(max = 60) List<@Valid Meeting> meetings) {}
 
     /** @param name what the lesson is called, may be empty */
     public record Meeting(

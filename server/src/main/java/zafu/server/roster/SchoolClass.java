@@ -19,7 +19,7 @@ class SchoolClass {
 
     String name = "";
     int grade;
-    int minutesADay = 90;
+    int minutesPerDay = 90;
     String subject = "";
     String sourceId = UUID.randomUUID().toString();
 

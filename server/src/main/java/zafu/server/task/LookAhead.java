@@ -123,7 +123,7 @@ class LookAhead {
         LocalDate to = last.filter(day -> day.isBefore(from.plusDays(60))).orElse(from.plusDays(5));
         ClassTasks all = loader.allOf(task.classId);
         DayLoads.OfClass ofClass = loads.of(task.classId, all, from, to);
-        int limit = times.minutesADay(task.classId);
+        int limit = times.minutesPerDay(task.classId);
         record Full(LocalDate day, int minutes) {}
         from.datesUntil(to.plusDays(1))
                 .filter(all.calendar()::isTeachingDay)

@@ -30,7 +30,7 @@ record TaskEdit(
         @Nullable Way way,
         @Nullable Boolean doneFirst,
         @Nullable @Size(max = 40) List<@Valid AdjustmentEdit> adjustments,
-        @Nullable @Size(max = 20) List<@Valid ClassEdit> otherClasses,
+        @Nullable @Size(max = 20) List<@Valid TaskClassEdit> otherClasses,
         @Nullable Boolean alsoRunning) {
 
     /** @param id absent for a version that is new */
@@ -61,7 +61,7 @@ record TaskEdit(
             @NotNull TaskView.TargetsShown targets) {}
 
     /** @param sets of OPENS, DUE and CLOSES those that the class has of its own */
-    record ClassEdit(
+    record TaskClassEdit(
             long classId,
             @NotNull Set<TermPart> sets,
             @Nullable LocalDateTime opens,

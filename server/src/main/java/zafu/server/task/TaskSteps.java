@@ -109,9 +109,9 @@ class TaskSteps {
     }
 
     /** The last step at a task, where nothing has changed it since. */
-    TaskView.@Nullable LastStep lastOf(Task task) {
+    TaskView.@Nullable TaskLastStep lastOf(Task task) {
         return entries.lastStep(task.id, task.version)
-                .map(step -> new TaskView.LastStep(
+                .map(step -> new TaskView.TaskLastStep(
                         step.id,
                         step.deed,
                         adults.displayNames(List.of(step.adultId)).getOrDefault(step.adultId, ""),

@@ -37,7 +37,7 @@ record TaskView(
         List<ClassShown> otherClasses,
         List<Recipient> students,
         List<TaskProblem> problems,
-        @Nullable LastStep lastStep) {
+        @Nullable TaskLastStep lastStep) {
 
     /**
      * A version with everything it takes from the base filled in.
@@ -93,7 +93,7 @@ record TaskView(
             @Nullable LocalDateTime closes) {}
 
     /** What was done last with the task and can be taken back, by whom and when. */
-    record LastStep(long id, String deed, String by, LocalDateTime at) {}
+    record TaskLastStep(long id, String deed, String by, LocalDateTime at) {}
 
     record TargetsShown(boolean everyone, List<Long> groups, List<Long> students, List<Long> except) {}
 

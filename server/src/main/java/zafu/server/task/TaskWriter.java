@@ -16,7 +16,7 @@ import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.TaskEdit.AdjustmentEdit;
-import zafu.server.task.TaskEdit.ClassEdit;
+import zafu.server.task.TaskEdit.TaskClassEdit;
 import zafu.server.task.TaskEdit.VersionEdit;
 
 /** Writes base, versions and targets as a teacher wants them; refuses ids that are not of this class. */
@@ -97,7 +97,7 @@ class TaskWriter {
         return row;
     }
 
-    private TaskClass otherClass(Task task, ClassEdit wanted) {
+    private TaskClass otherClass(Task task, TaskClassEdit wanted) {
         Set<TermPart> sets = wanted.sets();
         TaskClass row = new TaskClass();
         row.taskId = task.id;

@@ -19,6 +19,7 @@ class TaskVersionTest {
         version.id = id;
         version.place = place;
         version.title = title;
+        version.instructions = "what to do in " + title;
         version.minutes = minutes;
         version.includesAccommodations = place > 0;
         version.opensAt = moment;
@@ -75,6 +76,7 @@ class TaskVersionTest {
     private static List<Object> fields(TaskVersion.Content content) {
         return List.of(
                 content.title(),
+                content.instructions(),
                 content.texts(),
                 content.questions(),
                 content.terms().minutes(),
