@@ -19,7 +19,9 @@ const ArrangePlace = lazy(() => import("./arrange/ArrangePlace"));
 const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
 const ListsPlace = lazy(() => import("./arrange/ListsPlace"));
 const TodayPlace = lazy(() => import("./today/TodayPlace"));
-const PlanPlace = lazy(() => import("./plan/PlanPlace"));
+const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
+const TasksPlace = lazy(() => import("./plan/TasksPlace"));
+const SeeAsPlace = lazy(() => import("./plan/SeeAsPlace"));
 const TaskPlace = lazy(() => import("./plan/TaskPlace"));
 const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
 const LibraryPlace = lazy(() => import("./library/LibraryPlace"));
@@ -63,7 +65,9 @@ function TeacherRoutes() {
         <Route path="library/items/:itemId" element={<ItemEditorPlace />} />
         <Route path="library/units" element={<UnitsPlace />} />
         <Route path="library/skills" element={<SkillsPlace />} />
-        <Route path="plan" element={<PlanPlace />} />
+        <Route path="plan" element={<WeekPlace />} />
+        <Route path="plan/tasks" element={<TasksPlace />} />
+        <Route path="plan/see-as/:studentId" element={<SeeAsPlace />} />
         <Route path="plan/:taskId" element={<TaskPlace />} />
         <Route path="progress" element={<ProgressPlace />} />
       </Route>

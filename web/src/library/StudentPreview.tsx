@@ -8,6 +8,7 @@ import type { Schemas } from "../api/client";
 import { previewQuery } from "../api/queries";
 import { ItemPageView } from "../asked/ItemPageView";
 import { QuestionField } from "../asked/QuestionField";
+import { spokenPage } from "../asked/spoken";
 import { useReadAloud } from "../asked/useReadAloud";
 import { words } from "./words";
 
@@ -45,7 +46,9 @@ export function StudentPreview({ item }: { item: Schemas["ItemView"] }) {
           <Button
             size="small"
             onClick={() =>
-              voice.speaking ? voice.stop() : voice.speak(spoken(preview), preview.item.language)
+              voice.speaking
+                ? voice.stop()
+                : voice.speak(spokenPage([preview.item], preview.questions), preview.item.language)
             }
           >
             {voice.speaking ? words.stopReading : words.readAloud}
@@ -91,21 +94,4 @@ function Option({ label, on, onChange }: { label: string; on: boolean; onChange:
       sx={{ "& .MuiFormControlLabel-label": { fontSize: 12.5 }, mr: 0 }}
     />
   );
-}
-
-/** Title, text and questions as words, in the order of the page. */
-function spoken(preview: Schemas["ItemPreview"]): string {
-  const parser = new DOMParser();
-  const textOf = (html: string) => parser.parseFromString(html, "text/html").body.textContent ?? "";
-  return [
-    preview.item.title,
-    textOf(preview.item.html),
-    ...preview.questions.flatMap((sheet) => [
-      textOf(sheet.prompt),
-      ...sheet.parts.map((part) => part.text),
-      sheet.pieces.map((piece) => piece.text || "…").join(""),
-    ]),
-  ]
-    .filter((part) => part.trim() !== "")
-    .join(". ");
 }

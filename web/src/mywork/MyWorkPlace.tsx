@@ -5,26 +5,20 @@ import { useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { myWorkQuery, tryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
-import { Card } from "../shell/Card";
 import { Mark } from "../shell/Mark";
 import { useNotice } from "../shell/Notice";
 import { signOut } from "../shell/TopBar";
 import { Waiting } from "../shell/Waiting";
 import { MyShelf } from "./MyShelf";
 import { MySurveys } from "./MySurveys";
-import { aboutCard, words } from "./words";
-
-const order = ["GOING_ON", "NOW", "LATER", "DONE", "MISSED"] as const;
+import { WorkList } from "./WorkList";
+import { words } from "./words";
 
 export default function MyWorkPlace() {
   const work = useQuery(myWorkQuery).data;
   if (!work) {
     return <Waiting />;
   }
-  const first = work.cards.find((card) => card.when === "GOING_ON" || card.when === "NOW");
-  const sections = order
-    .map((when) => ({ when, cards: work.cards.filter((card) => card.when === when && card !== first) }))
-    .filter(({ cards }) => cards.length > 0);
   return (
     <Box component="main" sx={{ maxWidth: 640, mx: "auto", p: 2, fontSize: 17 }}>
       <Box sx={{ display: "flex", alignItems: "center", gap: 1.25, mb: 1 }}>
@@ -35,52 +29,12 @@ export default function MyWorkPlace() {
         <Button onClick={signOut}>{words.signOut}</Button>
       </Box>
       <MyShelf />
-      {!first && <Box sx={{ py: 2 }}>{words.nothing}</Box>}
-      {first && (
-        <Section title={words.first}>
-          <Work card={first} now={work.localNow} first />
-        </Section>
-      )}
-      <MySurveys />
-      {sections.map(({ when, cards }) => (
-        <Section key={when} title={words.sections[when]}>
-          {cards.map((card) => (
-            <Work key={card.taskId} card={card} now={work.localNow} />
-          ))}
-        </Section>
-      ))}
+      <WorkList
+        work={work}
+        actions={(card, first) => <Actions card={card} first={first} />}
+        between={<MySurveys />}
+      />
     </Box>
-  );
-}
-
-function Section({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Box component="section" sx={{ mt: 2, display: "grid", gap: 1 }}>
-      <Box component="h2" sx={{ fontSize: 17, px: 0.25 }}>
-        {title}
-      </Box>
-      {children}
-    </Box>
-  );
-}
-
-function Work({ card, now, first }: { card: Schemas["Card"]; now: string; first?: boolean }) {
-  const done = card.when === "DONE";
-  return (
-    <Card
-      sx={{
-        p: 2,
-        bgcolor: done ? "var(--z-mossWash)" : "var(--z-card)",
-        borderColor: first ? "var(--z-action)" : done ? "var(--z-mossWash)" : "var(--z-line)",
-        borderWidth: first ? 2 : 1,
-      }}
-    >
-      <Box component="h3" sx={{ fontSize: 18 }}>
-        {card.title}
-      </Box>
-      <Box sx={{ color: done ? "var(--z-ink)" : "var(--z-soft)", fontSize: 15 }}>{aboutCard(card, now)}</Box>
-      <Actions card={card} first={first} />
-    </Card>
   );
 }
 
@@ -100,6 +54,9 @@ function Actions({ card, first }: { card: Schemas["Card"]; first?: boolean }) {
   });
   const size = { py: 0.9, fontSize: 17, width: first ? "100%" : undefined, mt: 1 };
   const open = () => navigate(`/my/tries/${card.tryId}`);
+  if (card.way === "OFF_SCREEN") {
+    return null;
+  }
   if (card.when === "NOW" || card.when === "GOING_ON") {
     const label = card.when === "NOW" ? words.start : words.goOn;
     return (

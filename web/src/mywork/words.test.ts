@@ -7,6 +7,8 @@ const card: Schemas["Card"] = {
   taskId: 1,
   title: "Why the marsh floods",
   when: "NOW",
+  way: "ON_SCREEN",
+  instructions: "",
   questions: 6,
   withText: true,
   minutes: 30,
@@ -46,5 +48,19 @@ describe("the greeting", () => {
     ["2027-02-09T17:30:00", "Good evening, Umi"],
   ])("at %s is %s", (local, greeting) => {
     expect(words.greeting("Umi", local)).toBe(greeting);
+  });
+
+  it("says what has to be handed in before", () => {
+    expect(aboutCard({ ...card, after: "Tide log" }, now)).toBe("after you have handed in “Tide log”");
+  });
+
+  it("says how it is done where that is not by answering", () => {
+    expect(aboutCard({ ...card, way: "OFF_SCREEN", minutes: undefined }, now)).toContain(
+      "away from the screen",
+    );
+    expect(aboutCard({ ...card, way: "HAND_IN", minutes: undefined }, now)).toContain("hand in");
+    expect(aboutCard({ ...card, questions: 0, minutes: undefined }, now)).toBe(
+      "to read · due Friday, 3:00 pm",
+    );
   });
 });

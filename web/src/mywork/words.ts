@@ -30,21 +30,41 @@ export const words = {
   starting: (minutes: number) =>
     `You will have ${plural(minutes, "minute")}. At the end your answers are handed in by themselves.`,
   signOut: "Sign out",
+  after: (first: string) => `after you have handed in “${first}”`,
+  begun: "begun",
+  offScreen: "away from the screen; your teacher ticks it",
+  handIn: "to write or make, and hand in",
+  read: "to read",
 };
+
+function whatItIs(card: Card): string {
+  if (card.way === "OFF_SCREEN") {
+    return words.offScreen;
+  }
+  if (card.way === "HAND_IN") {
+    return words.handIn;
+  }
+  return card.questions === 0
+    ? words.read
+    : `${plural(card.questions, "question")}${card.withText ? " with a text" : ""}`;
+}
 
 /** What a piece of work is, how long one has and when it is due. */
 export function aboutCard(card: Card, now: string): string {
-  const what = `${plural(card.questions, "question")}${card.withText ? " with a text" : ""}`;
+  if (card.after !== undefined && card.when !== "LATER") {
+    return words.after(card.after);
+  }
+  const what = whatItIs(card);
   const time = card.minutes === undefined ? "" : `you have ${plural(card.minutes, "minute")}`;
   const verb = card.due !== undefined && card.due < now ? "was due" : "due";
   const due = card.due === undefined ? "" : `${verb} ${dueInWords(card.due, now)}`;
   switch (card.when) {
     case "GOING_ON":
-      return `${card.answered} of ${card.questions} answered`;
+      return card.questions > 0 ? `${card.answered} of ${card.questions} answered` : words.begun;
     case "LATER":
       return card.opens ? `from ${dueInWords(card.opens, now)}` : "";
     case "DONE":
-      return card.earned === undefined ? "handed in" : `${card.earned} of ${card.possible}`;
+      return card.earned === undefined || !card.possible ? "handed in" : `${card.earned} of ${card.possible}`;
     case "NOW":
     case "MISSED":
       return [what, time, due].filter(Boolean).join(" · ");

@@ -94,6 +94,19 @@ function FieldInput({ version, field, value, onValue, onWriting }: InputProps) {
           onChange={(event) => onValue({ title: event.target.value })}
         />
       );
+    case "INSTRUCTIONS":
+      return (
+        <TextField
+          fullWidth
+          autoFocus
+          multiline
+          minRows={3}
+          label={words.fields.INSTRUCTIONS}
+          value={value.instructions ?? version.instructions}
+          onChange={(event) => onValue({ instructions: event.target.value })}
+          slotProps={{ htmlInput: { maxLength: 10000 } }}
+        />
+      );
     case "TEXTS":
       return (
         <TextsPicker

@@ -9,6 +9,8 @@ export function FieldValue({ version, field }: { version: Schemas["VersionShown"
   switch (field) {
     case "TITLE":
       return version.title || words.empty;
+    case "INSTRUCTIONS":
+      return version.instructions || words.empty;
     case "TEXTS":
       return <Texts texts={version.texts} />;
     case "QUESTIONS":

@@ -6,9 +6,11 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { handOutQuery } from "../api/queries";
 import type { TaskView } from "./taskEdit";
-import { handOutSentence, onTopSentence, problemSentence, words } from "./words";
+import { handOutSentence, isEased, onTopSentence, problemSentence, words } from "./words";
 
 interface Props {
   task: TaskView;
@@ -20,13 +22,12 @@ interface Props {
 /** Says in plain sentences what handing out will do, and what stands in the way. */
 export function HandOutDialog({ task, pending, onGo, onClose }: Props) {
   const [confirmed, setConfirmed] = useState(false);
-  const stops = task.problems.filter((problem) => problem.stops);
-  const warnings = task.problems.filter((problem) => !problem.stops && problem.kind !== "NOT_COVERED");
+  const looked = useQuery({ ...handOutQuery(task.id), staleTime: 0 }).data;
+  const problems = looked ?? task.problems;
+  const stops = problems.filter((problem) => problem.stops);
+  const warnings = problems.filter((problem) => !problem.stops && problem.kind !== "NOT_COVERED");
   const none = task.students.filter((student) => student.gets === "NOTHING");
-  const eased = task.students.filter(
-    ({ terms }) =>
-      terms && (terms.reason === "EXTENDED" || terms.reason === "UNTIMED" || terms.extraDays > 0),
-  );
+  const eased = task.students.filter(isEased);
   const receiving = task.versions
     .map((version) => ({ version, students: task.students.filter((each) => each.versionId === version.id) }))
     .filter(({ students }) => students.length > 0);
@@ -70,7 +71,7 @@ export function HandOutDialog({ task, pending, onGo, onClose }: Props) {
         <Button onClick={onClose}>{words.cancel}</Button>
         <Button
           variant="contained"
-          disabled={pending || stops.length > 0 || (none.length > 0 && !confirmed)}
+          disabled={pending || !looked || stops.length > 0 || (none.length > 0 && !confirmed)}
           onClick={() => onGo(confirmed)}
         >
           {words.handOutDialog.go}

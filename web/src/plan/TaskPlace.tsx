@@ -1,16 +1,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
-import { Link, useParams } from "react-router";
+import { useCallback, useEffect, useState } from "react";
+import { Link, useParams, useSearchParams } from "react-router";
 import { taskQuery } from "../api/queries";
 import { PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
-import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
-import { HandOutDialog } from "./HandOutDialog";
+import { Adjustments } from "./Adjustments";
+import { DoneElsewhere } from "./DoneElsewhere";
+import { EffectsOfChange } from "./EffectsOfChange";
 import { OnTop } from "./OnTop";
+import { TaskDialogs, type TaskOpen } from "./TaskDialogs";
+import { TaskMenu } from "./TaskMenu";
 import { type TaskView, withVersion } from "./taskEdit";
 import { type Change, useTaskEdit } from "./useTaskEdit";
 import { VersionTable } from "./VersionTable";
@@ -31,53 +34,89 @@ export default function TaskPlace() {
 
 function TaskScreen({ task }: { task: TaskView }) {
   const { classId } = useFocus();
-  const { change, handOut, takeBack } = useTaskEdit(task.id);
-  const [handing, setHanding] = useState(false);
-  const tell = useNotice();
-  const mutate = change.mutate;
-  const onChange = useCallback((asked: Change) => mutate(asked), [mutate]);
+  const [search] = useSearchParams();
   const out = task.state === "HANDED_OUT";
-  const go = (confirmNotCovered: boolean) =>
-    handOut.mutate(
-      { version: task.version, confirmNotCovered },
-      {
-        onSuccess: (kept) => {
-          setHanding(false);
-          tell(words.handedOut(kept.students.filter((each) => each.gets === "ONE").length), () =>
-            takeBack.mutate(kept.version),
-          );
-        },
-      },
-    );
+  const deeds = useTaskEdit(task.id);
+  const [open, setOpen] = useState<TaskOpen>(search.has("hand-out") && !out ? "handOut" : null);
+  const { propose, undo } = deeds;
+  const onChange = useCallback((asked: Change) => propose(asked), [propose]);
+  const lastStep = task.mayChange ? task.lastStep : undefined;
+  useUndoKey(lastStep && !undo.isPending ? () => undo.mutate(lastStep.id) : undefined);
   return (
     <Box
       onKeyDown={(event) => {
         const typing = (event.target as HTMLElement).closest("input, textarea, select, [role=dialog]");
-        if (event.key.toLowerCase() === "v" && !typing && !event.ctrlKey && !event.metaKey) {
+        if (
+          event.key.toLowerCase() === "v" &&
+          !typing &&
+          !event.ctrlKey &&
+          !event.metaKey &&
+          task.mayChange
+        ) {
           onChange((edit) => withVersion(edit, words.versionName(edit.versions.length)));
         }
       }}
     >
-      <PlaceHead title={task.name} about={words.states[task.state]}>
+      <PlaceHead
+        title={task.name}
+        about={words.about_(task)}
+        between={
+          lastStep && (
+            <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+              {words.undo.said(lastStep)}{" "}
+              <Button size="small" variant="text" onClick={() => undo.mutate(lastStep.id)}>
+                {words.undo.button}
+              </Button>
+            </Box>
+          )
+        }
+      >
         <Button component={Link} to={`/classes/${classId}/plan`} variant="text">
-          {words.back}
+          {words.toWeek}
         </Button>
-        {out ? (
-          <Button onClick={() => takeBack.mutate(task.version, { onSuccess: () => tell(words.takenBack) })}>
-            {words.takeBack}
-          </Button>
-        ) : (
-          <Button variant="contained" onClick={() => setHanding(true)}>
-            {words.handOut}
-          </Button>
-        )}
+        <Button onClick={() => setOpen("seeAs")}>{words.seeAs.button}</Button>
+        {task.mayChange && <TaskMenu task={task} onOpen={setOpen} />}
+        {task.mayChange &&
+          (out ? (
+            <Button onClick={() => setOpen("takeBack")}>{words.takeBack}</Button>
+          ) : (
+            <Button variant="contained" onClick={() => setOpen("handOut")}>
+              {words.handOut}
+            </Button>
+          ))}
       </PlaceHead>
       <WhoGetsWhat task={task} onChange={onChange} />
+      <DoneElsewhere task={task} />
       <VersionTable task={task} onChange={onChange} />
+      <Adjustments task={task} onChange={onChange} />
       <OnTop task={task} />
-      {handing && (
-        <HandOutDialog task={task} pending={handOut.isPending} onGo={go} onClose={() => setHanding(false)} />
+      <TaskDialogs task={task} open={open} deeds={deeds} onClose={() => setOpen(null)} />
+      {deeds.foreseen && (
+        <EffectsOfChange
+          foreseen={deeds.foreseen}
+          onClose={deeds.closeForeseen}
+          onGo={(alsoRunning) => {
+            const { change } = deeds.foreseen as { change: Change };
+            deeds.closeForeseen();
+            deeds.change.mutate((edit) => ({ ...change(edit), alsoRunning }));
+          }}
+        />
       )}
     </Box>
   );
+}
+
+/** Ctrl+Z takes the last step back, unless somebody is typing. */
+function useUndoKey(undo: (() => void) | undefined) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = (event.target as HTMLElement).closest("input, textarea, select, [role=dialog]");
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !typing && undo) {
+        event.preventDefault();
+        undo();
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [undo]);
 }

@@ -3,6 +3,8 @@ import type { Schemas } from "../api/client";
 export type TaskView = Schemas["TaskView"];
 export type TaskEdit = Schemas["TaskEdit"];
 export type VersionEdit = Schemas["VersionEdit"];
+export type AdjustmentEdit = Schemas["AdjustmentEdit"];
+export type TermPart = AdjustmentEdit["sets"][number];
 export type Field = VersionEdit["overrides"][number];
 
 /** A task as it is, in the shape in which it is sent back changed. */
@@ -11,11 +13,17 @@ export function editOf(task: TaskView): TaskEdit {
     version: task.version,
     name: task.name,
     arrangementId: task.arrangementId,
+    workKind: task.workKind,
+    way: task.way,
+    doneFirst: task.doneFirst,
+    adjustments: task.adjustments.map(({ reached, ...adjustment }) => adjustment),
+    otherClasses: task.otherClasses.map(({ name, ...other }) => other),
     versions: task.versions.map((version) => ({
       id: version.id,
       staffName: version.staffName,
       overrides: version.overrides,
       title: version.title,
+      instructions: version.instructions,
       texts: version.texts.map((text) => text.id),
       questions: version.questions,
       minutes: version.minutes,
@@ -79,6 +87,17 @@ export function withTargets(
   targets: VersionEdit["targets"],
 ): TaskEdit {
   return changed(edit, place, (version) => ({ ...version, staffName, targets }));
+}
+
+/** Puts an adjustment in place of another, or at the end. */
+export function withAdjustment(edit: TaskEdit, place: number, adjustment: AdjustmentEdit): TaskEdit {
+  const all = [...(edit.adjustments ?? [])];
+  all[Math.min(place, all.length)] = adjustment;
+  return { ...edit, adjustments: all };
+}
+
+export function withoutAdjustment(edit: TaskEdit, place: number): TaskEdit {
+  return { ...edit, adjustments: (edit.adjustments ?? []).filter((_, i) => i !== place) };
 }
 
 /** Gives students one version by name, and no other by name. */

@@ -1,13 +1,22 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { ApiProblem, api, data } from "../api/client";
+import { useState } from "react";
+import { ApiProblem, api, data, type Schemas } from "../api/client";
 import { taskQuery } from "../api/queries";
 import { useNotice } from "../shell/Notice";
 import { editOf, type TaskEdit, type TaskView } from "./taskEdit";
+import { words } from "./words";
 
 export type Change = (edit: TaskEdit) => TaskEdit;
 
+/** A change that reaches students who can see the task, waiting for a yes. */
+export interface Foreseen {
+  change: Change;
+  effects: Schemas["TaskEffect"][];
+}
+
 /** Changes a task and keeps it at once; one after the other, each on what the one before left. */
 export function useTaskEdit(taskId: number) {
+  const [foreseen, setForeseen] = useState<Foreseen | null>(null);
   const queries = useQueryClient();
   const tell = useNotice();
   const key = taskQuery(taskId).queryKey;
@@ -35,6 +44,42 @@ export function useTaskEdit(taskId: number) {
     onSuccess: kept,
     onError,
   });
+  const foresee = useMutation({
+    scope,
+    mutationFn: (asked: Change) => {
+      const now = queries.getQueryData(key);
+      if (!now) {
+        throw new Error("the task is not loaded yet");
+      }
+      return data<Schemas["TaskEffect"][]>(
+        api.POST("/api/tasks/{taskId}/effects", { ...path, body: asked(editOf(now)) }),
+      );
+    },
+    onSuccess: (effects, asked) => {
+      if (effects.length === 0) {
+        change.mutate(asked);
+      } else {
+        setForeseen({ change: asked, effects });
+      }
+    },
+    onError,
+  });
+  /** Changes a draft at once; where students can see the task, what it would do to them is shown first. */
+  const propose = (asked: Change) => {
+    const out = queries.getQueryData(key)?.state === "HANDED_OUT";
+    (out ? foresee : change).mutate(asked);
+  };
+  const undo = useMutation({
+    scope,
+    mutationFn: (stepId: number) =>
+      api.POST("/api/task-steps/{stepId}/undo", { params: { path: { stepId } } }),
+    onSuccess: () => tell(words.undo.done),
+    onError,
+    onSettled: () => {
+      queries.invalidateQueries({ queryKey: key });
+      queries.invalidateQueries({ queryKey: ["class"] });
+    },
+  });
   const handOut = useMutation({
     scope,
     mutationFn: (body: { version: number; confirmNotCovered: boolean }) =>
@@ -49,5 +94,5 @@ export function useTaskEdit(taskId: number) {
     onSuccess: kept,
     onError,
   });
-  return { change, handOut, takeBack };
+  return { change, propose, foreseen, closeForeseen: () => setForeseen(null), handOut, takeBack, undo };
 }

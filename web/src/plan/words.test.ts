@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
-import { handOutSentence, onTopSentence, problemSentence, timeReason, words } from "./words";
+import { handOutSentence, isEased, onTopSentence, problemSentence, timeReason, words } from "./words";
 
 const version: Schemas["VersionShown"] = {
   id: 2,
@@ -8,6 +8,7 @@ const version: Schemas["VersionShown"] = {
   staffName: "Two sources",
   overrides: [],
   title: "Why the marsh floods",
+  instructions: "",
   texts: [],
   questions: [1, 2],
   pointsInAll: 3,
@@ -20,6 +21,8 @@ const version: Schemas["VersionShown"] = {
   started: false,
 };
 
+const plain: Schemas["TermsShown"] = { reason: "AS_SET", extraDays: 0, tries: 1, eased: [], onTop: [] };
+
 function recipient(givenName: string, terms?: Partial<Schemas["TermsShown"]>): Schemas["Recipient"] {
   return {
     id: 1,
@@ -28,7 +31,8 @@ function recipient(givenName: string, terms?: Partial<Schemas["TermsShown"]>): S
     gets: "ONE",
     versionId: 2,
     claims: [],
-    terms: { reason: "AS_SET", extraDays: 0, ...terms },
+    work: "NOT_BEGUN",
+    terms: { ...plain, ...terms },
   };
 }
 
@@ -71,28 +75,56 @@ describe("what handing out will do, in plain sentences", () => {
   });
 });
 
+describe("who stands on top", () => {
+  it("is whoever has more than the version says", () => {
+    expect(isEased(recipient("Umi"))).toBe(false);
+    expect(isEased(recipient("Umi", { eased: ["TRIES"] }))).toBe(true);
+    expect(isEased(recipient("Umi", { onTop: [{ support: "READ_ALOUD", detail: "" }] }))).toBe(true);
+    expect(isEased({ ...recipient("Umi"), terms: undefined })).toBe(false);
+  });
+
+  it("has supports named once, time and days aside", () => {
+    const marks: Schemas["NeedMark"][] = [
+      { support: "EXTENDED_TIME", amount: 1.5, detail: "" },
+      { support: "READ_ALOUD", detail: "" },
+      { support: "TOOL", detail: "calculator" },
+    ];
+    expect(words.supports(marks, 4)).toBe("4 questions, aloud, calculator");
+  });
+});
+
 describe("why a student has the time they have", () => {
   it("shows the sum for extended time and nothing for the plain case", () => {
-    expect(timeReason({ reason: "EXTENDED", minutes: 45, set: 30, factor: 1.5, extraDays: 0 })).toBe(
+    expect(timeReason({ ...plain, reason: "EXTENDED", minutes: 45, set: 30, factor: 1.5 })).toBe(
       "= 30 × 1.5",
     );
-    expect(timeReason({ reason: "AS_SET", minutes: 30, extraDays: 0 })).toBe("");
+    expect(timeReason({ ...plain, minutes: 30 })).toBe("");
+    expect(timeReason({ ...plain, minutes: 30, eased: ["MINUTES"] })).toBe("eased");
+    expect(timeReason({ ...plain, reason: "FOR_THIS_STUDENT", minutes: 25 })).toBe("set for this student");
   });
 });
 
 describe("what stands in the way", () => {
   const problem = (kind: Schemas["TaskProblem"]["kind"], students: number[] = []) =>
-    problemSentence({ kind, stops: true, versionId: 2, students }, [version]);
+    problemSentence({ kind, stops: true, versionId: 2, students, names: [] }, [version]);
+  const named = (kind: Schemas["TaskProblem"]["kind"], names: string[]) =>
+    problemSentence({ kind, stops: false, students: [], names, day: "2027-02-11", minutes: 95 }, [version]);
 
   it("is said in a sentence for every kind", () => {
     expect(problem("CONFLICTS", [1])).toBe("1 student would get two versions. Choose one for each.");
     expect(problem("NOT_COVERED", [1, 2])).toBe("2 students would get nothing.");
     expect(problem("NOBODY")).toContain("Nobody gets this task yet.");
-    expect(problem("NOTHING_TO_DO")).toBe("“Two sources” has no question yet.");
+    expect(problem("NOTHING_TO_DO")).toBe("“Two sources” has nothing to do yet.");
     expect(problem("NO_TITLE")).toContain("“Two sources” has no title");
     expect(problem("DATES_OUT_OF_ORDER")).toContain("out of order");
     expect(problem("OPENS_ON_CLOSED_DAY")).toContain("opens on a day without lessons");
     expect(problem("DUE_ON_CLOSED_DAY")).toContain("is due on a day without lessons");
+    expect(problem("OPENS_IN_PAST")).toContain("opens in the past");
+    expect(named("BROKEN_LINK", ["Tide clock"])).toBe("Tide clock does not open when followed.");
+    expect(named("SERIES_DRAFTS", ["Part 2", "Part 3"])).toBe(
+      "Part 2 and Part 3 of the same series are not handed out.",
+    );
+    expect(named("DAY_TOO_FULL", [])).toBe("On Thu 11 Feb somebody would have 95 min of work in all.");
   });
 });
 

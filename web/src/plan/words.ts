@@ -1,6 +1,7 @@
 import type { Schemas } from "../api/client";
-import { dayAndTime } from "../shell/dates";
+import { dayAndTime, dayOnly, time } from "../shell/dates";
 import { listed, plural } from "../shell/plural";
+import { needMark } from "../students/words";
 
 type Version = Schemas["VersionShown"];
 type Recipient = Schemas["Recipient"];
@@ -30,9 +31,16 @@ export const words = {
     ]
       .filter(Boolean)
       .join(" · "),
-  back: "‹ tasks",
+  back: "‹ the week",
+  toWeek: "‹ the week",
+  tasksTitle: "All tasks",
   handOut: "Hand out…",
-  takeBack: "Take back",
+  takeBack: "Take back…",
+  undo: {
+    said: (step: Schemas["TaskLastStep"]) => `kept ${time(step.at)} · ${step.by}`,
+    button: "Undo",
+    done: "Taken back.",
+  },
   takenBack: "Taken back. What students gave stays kept.",
   handedOut: (students: number) => `Handed out to ${plural(students, "student")}.`,
   handOutAgain: "Hand out",
@@ -64,6 +72,7 @@ export const words = {
   gets: (count: number) => `${count}`,
   fields: {
     TITLE: "title a student sees",
+    INSTRUCTIONS: "what to do",
     TEXTS: "text",
     QUESTIONS: "questions",
     MINUTES: "time limit",
@@ -89,6 +98,133 @@ export const words = {
   untimed: "untimed",
   dueMoved: (due: string) => `due ${dayAndTime(due)}`,
   edit: (field: string, version: string) => `${field} of ${version}`,
+  workKinds: {
+    QUIZ: "quiz",
+    PRACTICE: "practice",
+    READING: "reading",
+    LESSON: "lesson",
+    PROJECT: "project",
+  } satisfies Record<Schemas["TaskView"]["workKind"], string>,
+  ways: {
+    ON_SCREEN: "on the screen",
+    HAND_IN: "handed in as text or files",
+    OFF_SCREEN: "away from the screen",
+  } satisfies Record<Schemas["TaskView"]["way"], string>,
+  about_: (task: Schemas["TaskView"]) =>
+    [
+      words.workKinds[task.workKind],
+      task.way !== "ON_SCREEN" && words.ways[task.way],
+      task.doneFirst && "to be done first",
+      words.states[task.state],
+    ]
+      .filter(Boolean)
+      .join(" · "),
+  settings: {
+    button: "More ▾",
+    title: "About this task",
+    about: "Kind, how it is done, classes…",
+    kind: "Counts as",
+    kindAbout: "Needs that are granted for some kinds of work go by this.",
+    way: "Done",
+    first: "Must be done first: it holds back a student's other work until it is handed in",
+    classes: "Other classes that get it too",
+    ownDates: "Own dates there",
+    noClasses: "You have no other class.",
+    remove: "Remove this draft",
+    removed: (name: string) => `${name} is removed.`,
+    stagger: "Let versions open one after the other…",
+    staggerTitle: "Versions one after the other",
+    staggerAbout: "Each version opens so many teaching days after the one before; due and closes follow.",
+    staggered: "The versions open one after the other.",
+  },
+  adjust: {
+    title: "Eased for some",
+    about: "apart from the version, on top of any",
+    none: "Nobody has more time, other dates or more tries than their version says.",
+    add: "Ease for some…",
+    dialog: "Ease for some",
+    which: "What is eased",
+    rule: "Each keeps the more generous of this and what they have.",
+    change: (whom: string) => `Change what is eased for ${whom}`,
+    remove: (whom: string) => `Take away what is eased for ${whom}`,
+    removeShort: "Take away",
+    reached: (count: number) => plural(count, "student"),
+    nobody: "Choose for whom.",
+    nothing: "Choose what is eased.",
+    parts: {
+      MINUTES: "time limit",
+      OPENS: "opens",
+      DUE: "due",
+      CLOSES: "closes",
+      TRIES: "tries",
+    } satisfies Record<Schemas["AdjustmentShown"]["sets"][number], string>,
+    without: {
+      MINUTES: "no time limit",
+      OPENS: "open at once",
+      DUE: "no due date",
+      CLOSES: "never closes",
+      TRIES: "",
+    } satisfies Record<Schemas["AdjustmentShown"]["sets"][number], string>,
+  },
+  effects: {
+    title: "This reaches students",
+    about: "They can see the task already.",
+    go: "Change it",
+    also: (names: string[]) =>
+      `Also for ${listed(names)}, who ${names.length === 1 ? "is" : "are"} working on it now: their time and end change at once`,
+    keep: (names: string[]) =>
+      `${listed(names)} ${names.length === 1 ? "is" : "are"} working on it now and ${names.length === 1 ? "keeps" : "keep"} the time ${names.length === 1 ? "they" : "they"} began with.`,
+  },
+  takeBackDialog: {
+    title: "Take back",
+    all: "From everybody",
+    some: "From some",
+    running: (names: string[]) =>
+      `${listed(names)} ${names.length === 1 ? "is" : "are"} working on it now and cannot go on. What they did so far is kept.`,
+    handedIn: (count: number) => `${plural(count, "student")} handed in already; that stays kept.`,
+    nobody: "Nobody is working on it now.",
+    go: "Take back",
+    someDone: (names: string[]) => `Taken back from ${listed(names)}.`,
+  },
+  offer: {
+    title: (name: string) => `What ${name} needs has changed since they began`,
+    line: (had: string, now: string) => `They have ${had}; it would be ${now} now.`,
+    give: "Give it",
+    given: "The running try has the new time.",
+  },
+  extend: (name: string) => `Ease for ${name}`,
+  supports: (marks: Schemas["NeedMark"][], questionsLeft: number | undefined) =>
+    [
+      questionsLeft !== undefined && plural(questionsLeft, "question"),
+      ...marks
+        .filter((mark) => !timed.has(mark.support))
+        .map((mark) => needMark(mark).much || needMark(mark).full),
+    ]
+      .filter(Boolean)
+      .join(", "),
+  ticks: {
+    title: "Done away from the screen",
+    about: "Tick who has done it.",
+  },
+  handed: {
+    title: "Handed in",
+    open: (name: string) => `What ${name} handed in`,
+    none: "Nobody has handed in yet.",
+    running: "not handed in yet",
+    noText: "no text",
+  },
+  seeAs: {
+    button: "See as…",
+    title: "See as a student",
+    student: "Student",
+    at: "At",
+    atAbout: "Empty means now.",
+    go: "Look",
+    back: "‹ back to the task",
+    banner: (name: string, at: string) => `As ${name} sees it ${at}. Nothing is kept by looking.`,
+    now: "now",
+    openPage: "Look at the page",
+  },
   keys: { edit: "open cell", back: "back to base", version: "new version" },
   targets: {
     title: (version: string) => `For whom is “${version}”?`,
@@ -125,9 +261,36 @@ export function versionName(version: Version): string {
   return version.base ? words.base : version.staffName;
 }
 
+const timed = new Set<Schemas["NeedMark"]["support"]>([
+  "EXTENDED_TIME",
+  "UNTIMED",
+  "EXTRA_DAYS",
+  "FEWER_QUESTIONS",
+]);
+
+/** Whether a student has anything beyond what their version says. */
+export function isEased({ terms }: Recipient): boolean {
+  return (
+    terms !== undefined &&
+    (terms.reason === "EXTENDED" ||
+      terms.reason === "UNTIMED" ||
+      terms.reason === "FOR_THIS_STUDENT" ||
+      terms.extraDays > 0 ||
+      terms.eased.length > 0 ||
+      terms.onTop.length > 0)
+  );
+}
+
 /** "Why": the minutes of a student and where they come from. */
 export function timeReason(terms: Schemas["TermsShown"]): string {
-  return terms.reason === "EXTENDED" ? `= ${terms.set} × ${terms.factor}` : "";
+  switch (terms.reason) {
+    case "EXTENDED":
+      return `= ${terms.set} × ${terms.factor}`;
+    case "FOR_THIS_STUDENT":
+      return "set for this student";
+    default:
+      return terms.eased.includes("MINUTES") ? "eased" : "";
+  }
 }
 
 /** Who gets a version, when and with how long, in one plain sentence. */
@@ -149,9 +312,15 @@ export function onTopSentence(student: Recipient): string {
       ? "works without a time limit"
       : terms?.reason === "EXTENDED"
         ? `has ${terms.minutes} min instead of ${terms.set}`
-        : "";
-  const days = terms && terms.extraDays > 0 && terms.due ? `hands in by ${dayAndTime(terms.due)}` : "";
-  return `${student.givenName} ${[time, days].filter(Boolean).join(" and ")}.`;
+        : terms?.reason === "FOR_THIS_STUDENT" || terms?.eased.includes("MINUTES")
+          ? terms.minutes === undefined
+            ? "works without a time limit"
+            : `has ${terms.minutes} min`
+          : "";
+  const moved = terms && (terms.extraDays > 0 || terms.eased.includes("DUE"));
+  const days = moved && terms.due ? `hands in by ${dayAndTime(terms.due)}` : "";
+  const more = terms ? words.supports(terms.onTop, terms.questionsLeft) : "";
+  return `${student.givenName} ${[time, days, more && `has ${more}`].filter(Boolean).join(" and ")}.`;
 }
 
 export function problemSentence(problem: Schemas["TaskProblem"], versions: Version[]): string {
@@ -165,7 +334,7 @@ export function problemSentence(problem: Schemas["TaskProblem"], versions: Versi
     case "NOBODY":
       return "Nobody gets this task yet. Choose for whom a version is.";
     case "NOTHING_TO_DO":
-      return `${name} has no question yet.`;
+      return `${name} has nothing to do yet.`;
     case "NO_TITLE":
       return `${name} has no title for students.`;
     case "DATES_OUT_OF_ORDER":
@@ -174,5 +343,13 @@ export function problemSentence(problem: Schemas["TaskProblem"], versions: Versi
       return `${name} opens on a day without lessons.`;
     case "DUE_ON_CLOSED_DAY":
       return `${name} is due on a day without lessons.`;
+    case "OPENS_IN_PAST":
+      return `${name} opens in the past, so it can be seen at once.`;
+    case "BROKEN_LINK":
+      return `${listed(problem.names)} ${problem.names.length === 1 ? "does" : "do"} not open when followed.`;
+    case "DAY_TOO_FULL":
+      return `On ${dayOnly(problem.day)} somebody would have ${problem.minutes} min of work in all.`;
+    case "SERIES_DRAFTS":
+      return `${listed(problem.names)} of the same series ${problem.names.length === 1 ? "is" : "are"} not handed out.`;
   }
 }

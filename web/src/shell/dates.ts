@@ -9,6 +9,11 @@ export function day(local: string): string {
   return dayjs(local).format("D MMM");
 }
 
+/** "Tue 9 Feb". */
+export function dayOnly(local: string | undefined): string {
+  return local ? dayjs(local).format("ddd D MMM") : "";
+}
+
 export function time(local: string): string {
   return dayjs(local).format("HH:mm");
 }

@@ -9,17 +9,17 @@ interface Props {
   open: boolean;
   /** Numbers of the questions without an answer. */
   unanswered: number[];
+  /** For work without questions: whether there is nothing yet; absent where there are questions. */
+  empty?: boolean;
   onHandIn: () => void;
   onClose: () => void;
 }
 
-export function HandInDialog({ open, unanswered, onHandIn, onClose }: Props) {
+export function HandInDialog({ open, unanswered, empty, onHandIn, onClose }: Props) {
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="hand-in">
       <DialogTitle id="hand-in">{words.handInAsk}</DialogTitle>
-      <DialogContent sx={{ fontSize: 17 }}>
-        {unanswered.length === 0 ? words.allAnswered : words.open(unanswered)}
-      </DialogContent>
+      <DialogContent sx={{ fontSize: 17 }}>{what(unanswered, empty)}</DialogContent>
       <DialogActions>
         <Button size="large" onClick={onClose}>
           {words.notYet}
@@ -30,4 +30,11 @@ export function HandInDialog({ open, unanswered, onHandIn, onClose }: Props) {
       </DialogActions>
     </Dialog>
   );
+}
+
+function what(unanswered: number[], empty: boolean | undefined): string {
+  if (empty !== undefined) {
+    return empty ? words.nothingYet : words.handedIn;
+  }
+  return unanswered.length === 0 ? words.allAnswered : words.open(unanswered);
 }

@@ -4,9 +4,9 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { QuestionField } from "../asked/QuestionField";
 import { ReadingText } from "../asked/ReadingText";
-import { Mark } from "../shell/Mark";
+import { AtHand } from "./AtHand";
 import { HandInDialog } from "./HandInDialog";
-import { TimeLeft } from "./TimeLeft";
+import { TryHead } from "./TryHead";
 import { type Answers, useAnswers } from "./useAnswers";
 import { words } from "./words";
 
@@ -22,26 +22,17 @@ export function RunningTry({ page, onOver, onHandIn }: Props) {
   const [place, setPlace] = useState(0);
   const [asking, setAsking] = useState(false);
   const question = page.questions[place];
-  const last = place === page.questions.length - 1;
+  const last = place >= page.questions.length - 1;
   return (
-    <Box sx={{ height: "100%", display: "flex", flexDirection: "column", fontSize: 17 }}>
-      <Box
-        component="header"
-        sx={{
-          display: "flex",
-          alignItems: "center",
-          gap: 1.5,
-          px: 3,
-          minHeight: 64,
-          borderBottom: "1px solid var(--z-line)",
-        }}
-      >
-        <Mark />
-        <Box component="h1" sx={{ fontSize: 18, flex: 1 }}>
-          {page.title}
-        </Box>
-        <TimeLeft page={page} onOver={onOver} />
-      </Box>
+    <Box
+      sx={{
+        height: "100%",
+        display: "flex",
+        flexDirection: "column",
+        fontSize: page.atHand.largeText ? 22 : 17,
+      }}
+    >
+      <TryHead page={page} onOver={onOver} />
       <Box
         component="main"
         sx={{
@@ -76,6 +67,8 @@ export function RunningTry({ page, onOver, onHandIn }: Props) {
               {words[answers.keeping]}
             </Box>
           </Box>
+          <AtHand page={page} questions={question ? [question.sheet] : []} />
+          {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", mb: 2 }}>{page.instructions}</Box>}
           {question && (
             <QuestionField
               key={question.id}
@@ -107,6 +100,7 @@ export function RunningTry({ page, onOver, onHandIn }: Props) {
       </Box>
       <HandInDialog
         open={asking}
+        empty={page.questions.length === 0 ? false : undefined}
         unanswered={page.questions.flatMap((each, i) => (answers.given.get(each.id) ? [] : [i + 1]))}
         onClose={() => setAsking(false)}
         onHandIn={async () => {

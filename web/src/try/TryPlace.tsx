@@ -1,18 +1,22 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useCallback } from "react";
-import { useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { tryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
+import { HandInTry } from "./HandInTry";
 import { RunningTry } from "./RunningTry";
 import { TryResult } from "./TryResult";
+import { words } from "./words";
 
 export default function TryPlace() {
   const tryId = Number(useParams().tryId);
   const query = tryQuery(tryId);
-  const { data: page, refetch } = useQuery({ ...query, staleTime: 0 });
+  const { data: page, error, refetch } = useQuery({ ...query, staleTime: 0 });
   const tell = useNotice();
   const handIn = useMutation({
     mutationFn: () =>
@@ -27,12 +31,22 @@ export default function TryPlace() {
     queryClient.invalidateQueries({ queryKey: ["my", "work"] });
     refetch();
   }, [refetch]);
+  if (error) {
+    return (
+      <Box component="main" sx={{ maxWidth: 640, mx: "auto", p: 3, fontSize: 17 }}>
+        <p>{error.message}</p>
+        <Button component={Link} to="/my">
+          {words.toMyWork}
+        </Button>
+      </Box>
+    );
+  }
   if (!page) {
     return <Waiting />;
   }
-  return page.handedIn ? (
-    <TryResult page={page} />
-  ) : (
-    <RunningTry key={page.id} page={page} onOver={onOver} onHandIn={handIn.mutate} />
-  );
+  if (page.handedIn) {
+    return <TryResult page={page} />;
+  }
+  const Running = page.way === "HAND_IN" ? HandInTry : RunningTry;
+  return <Running key={page.id} page={page} onOver={onOver} onHandIn={handIn.mutate} />;
 }

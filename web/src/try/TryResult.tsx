@@ -16,10 +16,20 @@ export function TryResult({ page }: { page: Schemas["TryPage"] }) {
           {page.title}
         </Box>
         <Box>{page.endedByTime ? words.overByTime : words.over}</Box>
-        {page.earned !== undefined && page.possible !== undefined && (
+        {page.earned !== undefined && page.possible !== undefined && page.possible > 0 && (
           <Box sx={{ fontSize: 32, fontWeight: 700 }}>{words.result(page.earned, page.possible)}</Box>
         )}
       </Card>
+      {page.written && (
+        <Card sx={{ p: 2, mb: 2, whiteSpace: "pre-wrap" }} aria-label={words.yourAnswer}>
+          {page.written}
+        </Card>
+      )}
+      {page.files.map((file) => (
+        <Box key={file.id}>
+          <a href={`/api/my/tries/${page.id}/files/${file.id}`}>{file.name}</a>
+        </Box>
+      ))}
       <Box component="ol" sx={{ pl: 3, display: "grid", gap: 1.25 }}>
         {page.questions.map((question) => (
           <li key={question.id}>

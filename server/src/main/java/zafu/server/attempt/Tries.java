@@ -35,6 +35,7 @@ public class Tries implements TriesSoFar {
     public List<TrySoFar> of(Collection<Long> taskIds) {
         return attempts.findByTaskIdInOrderById(taskIds).stream()
                 .map(each -> new TrySoFar(
+                        each.id,
                         each.taskId,
                         each.studentId,
                         each.versionId,

@@ -2,6 +2,7 @@ package zafu.server.plan;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +24,7 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.plan.PlanController.SessionEdit;
 import zafu.server.plan.PlanController.SessionShown;
+import zafu.server.plan.PlanController.ShiftedSession;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.LedMinutes;
@@ -184,14 +186,24 @@ public class LedSessions implements LedMinutes {
         tell(row, removed ? "session.removed" : "session.brought-back");
     }
 
-    /** Moves or copies the sessions of a week; returns the ids of those that are new, or of those that moved. */
-    List<Long> shift(long classId, LocalDate monday, int weeks, boolean copy) {
+    @Transactional
+    void move(long sessionId, LocalDateTime begins) {
+        LedSession row = sessions.findById(sessionId).orElseThrow(() -> Refusal.notFound("session"));
+        permission.requireChange(row.classId);
+        row.beginsAt = school.moment(begins);
+        sessions.saveAndFlush(row);
+        tell(row, "session.changed");
+    }
+
+    /** Moves or copies the sessions of a week; returns those that are new, or those that moved. */
+    List<ShiftedSession> shift(long classId, LocalDate monday, int weeks, boolean copy) {
         SchoolCalendar calendar = school.calendar();
-        List<Long> touched = new ArrayList<>();
+        List<ShiftedSession> touched = new ArrayList<>();
         for (LedSession row : rows(classId, monday, monday.plusDays(6))) {
             LedSession target = copy ? copyOf(row) : row;
+            LocalDateTime before = school.local(row.beginsAt);
             target.beginsAt = calendar.plusWeeks(row.beginsAt, weeks, school.zone());
-            touched.add(sessions.saveAndFlush(target).id);
+            touched.add(new ShiftedSession(sessions.saveAndFlush(target).id, before));
             tell(target, copy ? "session.made" : "session.changed");
         }
         return touched;

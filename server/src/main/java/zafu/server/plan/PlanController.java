@@ -136,10 +136,14 @@ class PlanController {
 
     /**
      * @param stepId by which the tasks are taken back as one, absent where there are none
-     * @param sessions ids of the sessions that are new or moved
+     * @param sessions those that are new or moved, with when they began before
      * @param left tasks that stay because a student has begun them
      */
-    record WeekShifted(@Nullable Long stepId, int tasks, List<Long> sessions, List<String> left) {}
+    record WeekShifted(@Nullable Long stepId, int tasks, List<ShiftedSession> sessions, List<String> left) {}
+
+    record ShiftedSession(long id, LocalDateTime before) {}
+
+    record SessionBegins(@NotNull LocalDateTime begins) {}
 
     @GetMapping("/api/classes/{classId}/week")
     Week week(
@@ -173,6 +177,11 @@ class PlanController {
     @DeleteMapping("/api/sessions/{sessionId}")
     void removeSession(@PathVariable long sessionId) {
         sessions.remove(sessionId, true);
+    }
+
+    @PostMapping("/api/sessions/{sessionId}/begins")
+    void moveSession(@PathVariable long sessionId, @Valid @RequestBody SessionBegins wanted) {
+        sessions.move(sessionId, wanted.begins());
     }
 
     @PostMapping("/api/sessions/{sessionId}/bring-back")

@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.ClassPermission;
 import zafu.server.plan.PlanController.ShiftWeek;
+import zafu.server.plan.PlanController.ShiftedSession;
 import zafu.server.plan.PlanController.WeekShifted;
 import zafu.server.platform.Refusal;
 import zafu.server.task.TaskMoves;
@@ -27,7 +28,7 @@ class WeekDeeds {
         permission.requireChange(classId);
         requireSomewhere(wanted);
         TaskMoves.Moved moved = tasks.moveWeek(classId, wanted.monday(), wanted.weeks());
-        List<Long> shifted = sessions.shift(classId, wanted.monday(), wanted.weeks(), false);
+        List<ShiftedSession> shifted = sessions.shift(classId, wanted.monday(), wanted.weeks(), false);
         return new WeekShifted(moved.stepId(), moved.done().size(), shifted, moved.left());
     }
 
@@ -36,7 +37,7 @@ class WeekDeeds {
         permission.requireChange(classId);
         requireSomewhere(wanted);
         TaskMoves.Moved copied = tasks.copyWeek(classId, wanted.monday(), wanted.weeks());
-        List<Long> made = sessions.shift(classId, wanted.monday(), wanted.weeks(), true);
+        List<ShiftedSession> made = sessions.shift(classId, wanted.monday(), wanted.weeks(), true);
         return new WeekShifted(copied.stepId(), copied.done().size(), made, copied.left());
     }
 

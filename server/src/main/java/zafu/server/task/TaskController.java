@@ -73,6 +73,9 @@ class TaskController {
     /** A step by which something was done, or taken back, and by which that can be taken back. */
     record StepDone(long stepId) {}
 
+    /** That those who get nothing from each of them are meant to is confirmed with it. */
+    record HandOutTogether(@NotNull @Size(min = 1, max = 60) List<Long> tasks) {}
+
     record ForStudents(@NotNull @Size(min = 1, max = 400) List<Long> students) {}
 
     enum EffectKind {
@@ -124,6 +127,11 @@ class TaskController {
     TaskView handOut(@PathVariable long taskId, @Valid @RequestBody HandOut asked) {
         service.handOut(taskId, asked);
         return service.view(taskId);
+    }
+
+    @PostMapping("/api/classes/{classId}/tasks/handed-out")
+    StepDone handOutTogether(@PathVariable long classId, @Valid @RequestBody HandOutTogether asked) {
+        return new StepDone(service.handOutTogether(classId, asked.tasks()));
     }
 
     @PostMapping("/api/tasks/{taskId}/take-back")

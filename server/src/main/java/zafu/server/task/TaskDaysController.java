@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +29,9 @@ class TaskDaysController {
     /** Days of one version, absent for none; a version other than the base has them of its own from then on. */
     record Days(long versionId, @Nullable LocalDateTime opens, @Nullable LocalDateTime due) {}
 
+    /** The day on which a version opens from now on, or is due where it opens on none. */
+    record ToDay(long versionId, @NotNull LocalDate day) {}
+
     record AlsoFor(long versionId, long groupId) {}
 
     /** @param students who do not get the task any more */
@@ -50,6 +54,12 @@ class TaskDaysController {
     @PostMapping("/api/tasks/{taskId}/days")
     StepDone days(@PathVariable long taskId, @Valid @RequestBody Days wanted) {
         return new StepDone(deeds.setDays(taskId, wanted));
+    }
+
+    /** Moves a version to another day; due and closes follow by teaching days, times of day stay. */
+    @PostMapping("/api/tasks/{taskId}/day")
+    StepDone toDay(@PathVariable long taskId, @Valid @RequestBody ToDay wanted) {
+        return new StepDone(deeds.moveTo(taskId, wanted));
     }
 
     @PostMapping("/api/tasks/{taskId}/groups")

@@ -17,6 +17,7 @@ import zafu.core.targeting.Outcome;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.platform.Refusal;
+import zafu.server.roster.ClassTimes;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.TaskTarget.Kind;
 
@@ -31,6 +32,7 @@ class TaskDeeds {
     private final Arrangements arrangements;
     private final ClassPermission permission;
     private final SchoolSettings school;
+    private final ClassTimes times;
 
     TaskDeeds(
             TaskLoader loader,
@@ -40,7 +42,8 @@ class TaskDeeds {
             TaskSteps steps,
             Arrangements arrangements,
             ClassPermission permission,
-            SchoolSettings school) {
+            SchoolSettings school,
+            ClassTimes times) {
         this.loader = loader;
         this.versions = versions;
         this.targets = targets;
@@ -49,6 +52,7 @@ class TaskDeeds {
         this.arrangements = arrangements;
         this.permission = permission;
         this.school = school;
+        this.times = times;
     }
 
     @Transactional
@@ -66,6 +70,34 @@ class TaskDeeds {
         versions.saveAndFlush(version);
         requireOrder(task, version);
         return steps.taken(task.classId, "task.days", before);
+    }
+
+    @Transactional
+    long moveTo(long taskId, TaskDaysController.ToDay wanted) {
+        Task task = requireToChange(taskId);
+        TaskVersion version = requireVersion(task, wanted.versionId());
+        Terms now = loader.only(task).tasks().get(0).content(version).terms();
+        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
+        Dates dates = new Dates(
+                        now.opens().orElse(null),
+                        now.due().orElse(null),
+                        now.closes().orElse(null),
+                        school)
+                .onDay(wanted.day(), opensOn(task, wanted.day()));
+        if (!version.isBase()) {
+            Set<Field> own = version.overridden();
+            own.addAll(Set.of(Field.OPENS, Field.DUE, Field.CLOSES));
+            version.override(own);
+        }
+        version.opensAt = dates.opens();
+        version.dueAt = dates.due();
+        version.closesAt = dates.closes();
+        versions.saveAndFlush(version);
+        return steps.taken(task.classId, "task.days", before);
+    }
+
+    private LocalDateTime opensOn(Task task, LocalDate day) {
+        return day.atTime(ClassTimes.firstMeeting(times.of(task.classId), day.getDayOfWeek()));
     }
 
     private void requireOrder(Task task, TaskVersion version) {

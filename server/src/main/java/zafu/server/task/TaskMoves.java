@@ -238,27 +238,4 @@ public class TaskMoves {
     private Dates dates(@Nullable Instant opens, @Nullable Instant due, @Nullable Instant closes) {
         return new Dates(opens, due, closes, school);
     }
-
-    /** Three dates that keep their distance in teaching days when the first is moved. */
-    record Dates(@Nullable Instant opens, @Nullable Instant due, @Nullable Instant closes, SchoolSettings school) {
-        Dates openingAt(Instant moment) {
-            if (opens == null) {
-                return new Dates(moment, due, closes, school);
-            }
-            return new Dates(moment, after(moment, due), after(moment, closes), school);
-        }
-
-        private @Nullable Instant after(Instant moment, @Nullable Instant other) {
-            if (other == null) {
-                return null;
-            }
-            SchoolCalendar calendar = school.calendar();
-            LocalDateTime local = school.local(other);
-            LocalDate opened = school.local(opens).toLocalDate();
-            int days = Math.max(0, calendar.teachingDays(opened.plusDays(1), local.toLocalDate()));
-            LocalDate begin = school.local(moment).toLocalDate();
-            LocalDate day = calendar.plusTeachingDays(begin, days).orElse(begin);
-            return school.moment(day.atTime(local.toLocalTime()));
-        }
-    }
 }

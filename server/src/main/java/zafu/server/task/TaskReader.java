@@ -189,6 +189,7 @@ class TaskReader {
                     content.map(TaskVersion.Content::versionId).orElse(null),
                     claimsOf(outcome),
                     workOf(loaded.triesOf(task, id)),
+                    lastIdOf(loaded.triesOf(task, id)),
                     runningOf(loaded.triesOf(task, id), maySeeNeeds),
                     seen.map(found -> shown(loaded, task, id, found)).orElse(null)));
         });
@@ -200,6 +201,10 @@ class TaskReader {
             return TaskView.Work.RUNNING;
         }
         return tries.isEmpty() ? TaskView.Work.NOT_BEGUN : TaskView.Work.HANDED_IN;
+    }
+
+    private static @Nullable Long lastIdOf(List<TriesSoFar.TrySoFar> tries) {
+        return tries.isEmpty() ? null : tries.get(tries.size() - 1).id();
     }
 
     private TaskView.@Nullable Running runningOf(List<TriesSoFar.TrySoFar> tries, boolean maySeeNeeds) {

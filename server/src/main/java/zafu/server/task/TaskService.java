@@ -242,6 +242,23 @@ class TaskService {
         steps.taken(task.classId, "task.handed-out", before);
     }
 
+    /** Hands several drafts out as one step; where something stops one of them, none is handed out. */
+    @Transactional
+    long handOutTogether(long classId, List<Long> taskIds) {
+        permission.requireChange(classId);
+        List<Task> wanted = taskIds.stream().distinct().map(loader::require).toList();
+        wanted.forEach(task -> loader.classesOf(task).forEach(permission::requireChange));
+        Map<Task, TaskSnapshot> before = steps.before(wanted);
+        for (Task task : wanted) {
+            task.requireOf(classId);
+            requireNothingStops(task);
+            task.state = TaskState.HANDED_OUT;
+            task.handedOutAt = clock.instant();
+            task.handedOutBy = current.adult().adultId();
+        }
+        return steps.taken(classId, "task.handed-out", before);
+    }
+
     /** Students do not see it any more; what they gave stays kept, and comes back when it is handed out again. */
     @Transactional
     void takeBack(long taskId, TaskController.TakeBack asked) {

@@ -106,7 +106,7 @@ record TaskView(
     /**
      * @param versionId with ONE
      * @param claims with CONFLICT: the versions and how they came
-     * @param work how far the student is
+     * @param work how far the student is; {@code lastTryId} of the last try begun
      * @param running of a running try, the minutes the student was told they have and when it ends
      * @param terms with ONE, for adults who may see needs: extended time would be read off them
      */
@@ -118,6 +118,7 @@ record TaskView(
             @Nullable Long versionId,
             List<Claim> claims,
             Work work,
+            @Nullable Long lastTryId,
             @Nullable Running running,
             @Nullable TermsShown terms) {}
 

@@ -15,6 +15,7 @@ public interface TriesSoFar {
      * @param endsAt when it is handed in by itself
      */
     record TrySoFar(
+            long id,
             long taskId,
             long studentId,
             long versionId,

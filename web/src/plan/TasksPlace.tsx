@@ -18,7 +18,8 @@ import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
 import { words } from "./words";
 
-export default function PlanPlace() {
+/** Every task of the class, the newest first. */
+export default function TasksPlace() {
   const { classId } = useFocus();
   const [search] = useSearchParams();
   const wantedFor = search.get("for");
@@ -29,7 +30,10 @@ export default function PlanPlace() {
   }
   return (
     <>
-      <PlaceHead title={words.title} about={words.about}>
+      <PlaceHead title={words.tasksTitle} about={words.about}>
+        <Button component={Link} to={`/classes/${classId}/plan`} variant="text">
+          {words.toWeek}
+        </Button>
         <Button variant="contained" onClick={() => setMaking(true)}>
           {words.newTask}
         </Button>

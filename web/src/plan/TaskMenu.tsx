@@ -1,0 +1,61 @@
+import Button from "@mui/material/Button";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, data, type Schemas } from "../api/client";
+import { queryClient } from "../api/queryClient";
+import { useFocus } from "../shell/focus";
+import { useNotice } from "../shell/Notice";
+import type { TaskOpen } from "./TaskDialogs";
+import type { TaskView } from "./taskEdit";
+import { words } from "./words";
+
+/** What is done to a task seldom. */
+export function TaskMenu({ task, onOpen }: { task: TaskView; onOpen: (open: TaskOpen) => void }) {
+  const { classId } = useFocus();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const bringBack = useMutation({
+    mutationFn: (stepId: number) =>
+      api.POST("/api/task-steps/{stepId}/undo", { params: { path: { stepId } } }),
+    onSettled: () => queryClient.invalidateQueries({ queryKey: ["class", classId] }),
+    onError: (error) => tell(error.message),
+  });
+  const remove = useMutation({
+    mutationFn: () =>
+      data<Schemas["StepDone"]>(
+        api.DELETE("/api/tasks/{taskId}", {
+          params: { path: { taskId: task.id }, query: { version: task.version } },
+        }),
+      ),
+    onSuccess: ({ stepId }) => {
+      queryClient.invalidateQueries({ queryKey: ["class", classId] });
+      tell(words.settings.removed(task.name), () => bringBack.mutate(stepId));
+      navigate(`/classes/${classId}/plan`);
+    },
+    onError: (error) => tell(error.message),
+  });
+  const act = (deed: () => void) => () => {
+    setAnchor(null);
+    deed();
+  };
+  return (
+    <>
+      <Button aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>
+        {words.settings.button}
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        <MenuItem onClick={act(() => onOpen("settings"))}>{words.settings.about}</MenuItem>
+        {task.versions.length > 1 && (
+          <MenuItem onClick={act(() => onOpen("stagger"))}>{words.settings.stagger}</MenuItem>
+        )}
+        {task.state !== "HANDED_OUT" && (
+          <MenuItem onClick={act(() => remove.mutate())}>{words.settings.remove}</MenuItem>
+        )}
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,58 @@
+import type { Schemas } from "../../api/client";
+import { DaysDialog } from "./DaysDialog";
+import { FeedsDialog } from "./FeedsDialog";
+import { GroupSettingsDialog } from "./GroupSettingsDialog";
+import { HandOutWeekDialog } from "./HandOutWeekDialog";
+import { SessionDialog } from "./SessionDialog";
+import { StaggerDialog } from "./StaggerDialog";
+import { TimesDialog } from "./TimesDialog";
+import type { WeekDeeds } from "./useWeekDeeds";
+
+/** Which dialog of the week is open, and on what. */
+export type WeekOpen =
+  | { kind: "days"; bar: Schemas["WeekBar"] }
+  | { kind: "session"; session: Schemas["SessionShown"] }
+  | { kind: "settings"; groupId: number; name: string }
+  | { kind: "times" }
+  | { kind: "feeds" }
+  | { kind: "handOut" }
+  | { kind: "stagger" }
+  | null;
+
+interface Props {
+  open: WeekOpen;
+  week: Schemas["Week"];
+  deeds: WeekDeeds;
+  onClose: () => void;
+}
+
+export function WeekDialogs({ open, week, deeds, onClose }: Props) {
+  switch (open?.kind) {
+    case "days":
+      return <DaysDialog bar={open.bar} deeds={deeds} onClose={onClose} />;
+    case "session":
+      return (
+        <SessionDialog session={open.session} deeds={deeds} mayChange={week.mayChange} onClose={onClose} />
+      );
+    case "settings":
+      return <GroupSettingsDialog groupId={open.groupId} name={open.name} onClose={onClose} />;
+    case "times":
+      return <TimesDialog onClose={onClose} />;
+    case "feeds":
+      return <FeedsDialog onClose={onClose} />;
+    case "handOut":
+      return <HandOutWeekDialog week={week} deeds={deeds} onClose={onClose} />;
+    case "stagger":
+      return <StaggerDialog week={week} deeds={deeds} onClose={onClose} />;
+    case undefined:
+      return null;
+  }
+}
+
+/** The drafts that lie on a day of the week, each once. */
+export function draftsOf(week: Schemas["Week"]): Schemas["WeekBar"][] {
+  const seen = new Set<number>();
+  return week.rows
+    .flatMap((row) => row.bars)
+    .filter((bar) => bar.state === "DRAFT" && !seen.has(bar.taskId) && seen.add(bar.taskId));
+}
