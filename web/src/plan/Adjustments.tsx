@@ -21,7 +21,7 @@ export function Adjustments({ task, onChange }: Props) {
   const [open, setOpen] = useState<number | null>(null);
   const whom = useWhom(task);
   return (
-    <Card component="section" aria-label={words.adjust.title} sx={{ p: 1.5, mb: 1.25 }}>
+    <Card component="section" aria-label={words.adjust.title} sx={{ p: 1.5 }}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
         <Box component="h2" sx={{ fontSize: 14 }}>
           {words.adjust.title}

@@ -17,7 +17,7 @@ export function OnTop({ task }: { task: TaskView }) {
     ({ running, terms }) => running && terms && running.minutes !== terms.minutes,
   );
   return (
-    <Card component="section" aria-label={words.onTop} sx={{ p: 1.5 }}>
+    <Card component="section" aria-label={words.onTop} sx={{ p: 1.5, mb: 1.25 }}>
       <Box component="h2" sx={{ fontSize: 14, display: "inline" }}>
         {words.onTop}
       </Box>{" "}

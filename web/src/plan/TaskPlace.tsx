@@ -88,8 +88,8 @@ function TaskScreen({ task }: { task: TaskView }) {
       <WhoGetsWhat task={task} onChange={onChange} />
       <DoneElsewhere task={task} />
       <VersionTable task={task} onChange={onChange} />
-      <Adjustments task={task} onChange={onChange} />
       <OnTop task={task} />
+      <Adjustments task={task} onChange={onChange} />
       <TaskDialogs task={task} open={open} deeds={deeds} onClose={() => setOpen(null)} />
       {deeds.foreseen && (
         <EffectsOfChange

@@ -89,7 +89,7 @@ describe("who stands on top", () => {
       { support: "READ_ALOUD", detail: "" },
       { support: "TOOL", detail: "calculator" },
     ];
-    expect(words.supports(marks, 4)).toBe("4 questions, aloud, calculator");
+    expect(words.supports(marks, 4)).toBe("4 questions, read aloud, calculator");
   });
 });
 

@@ -1,5 +1,6 @@
+import dayjs from "dayjs";
 import type { Schemas } from "../api/client";
-import { dayAndTime, dayOnly, time } from "../shell/dates";
+import { dayAndTime, dayOnly } from "../shell/dates";
 import { listed, plural } from "../shell/plural";
 import { needMark } from "../students/words";
 
@@ -37,7 +38,7 @@ export const words = {
   handOut: "Hand out…",
   takeBack: "Take back…",
   undo: {
-    said: (step: Schemas["TaskLastStep"]) => `kept ${time(step.at)} · ${step.by}`,
+    said: (step: Schemas["TaskLastStep"]) => `kept ${dayjs(step.at).format("ddd HH:mm")} · ${step.by}`,
     button: "Undo",
     done: "Taken back.",
   },

@@ -43,7 +43,7 @@ export const words = {
     choose: "Choose",
   },
   notPlaced: (names: string[], arrangement: string) =>
-    `${listed(names)} ${names.length === 1 ? "is" : "are"} in no group of ${arrangement}`,
+    `${namedOrCounted(names)} ${names.length === 1 ? "is" : "are"} in no group of ${arrangement}`,
   place: "Place",
   link: (each: Schemas["BrokenLink"]) => `${each.title} ${libraryWords.links[each.state]}`,
   usedIn: (names: string[]) => `in front of students: ${listed(names)}`,
@@ -60,7 +60,7 @@ export const words = {
   },
   idle: {
     title: (names: string[]) =>
-      `${listed(names)} ${names.length === 1 ? "has" : "have"} nothing to do this week`,
+      `${namedOrCounted(names)} ${names.length === 1 ? "has" : "have"} nothing to do this week`,
     about: "no task is open for them, or opens",
     plan: "Plan",
   },
@@ -104,4 +104,11 @@ function minutes(thing: Thing): string {
     return "";
   }
   return [`${thing.minutes} min`, ...thing.eased].join(", ");
+}
+
+const MOST_NAMES = 5;
+
+/** A few by name, many by their number. */
+function namedOrCounted(names: string[]): string {
+  return names.length > MOST_NAMES ? plural(names.length, "student") : listed(names);
 }

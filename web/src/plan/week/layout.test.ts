@@ -31,6 +31,7 @@ function row(bars: Schemas["WeekBar"][], begins: string[] = []): Schemas["WeekRo
     minutes: 20,
     adultId: 1,
     adult: "Wen Castellane",
+    mine: false,
     title: "",
     groups: [],
     clashes: [],

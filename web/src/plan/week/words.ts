@@ -62,7 +62,10 @@ export const words = {
       .filter(Boolean)
       .join(" · "),
   someOf: (bar: Bar, members: number) => (bar.of > 0 && bar.of < members ? ` · ${bar.of} of ${members}` : ""),
-  session: (session: Session) => `at the table · ${session.adult.split(" ")[0]} ${time(session.begins)}`,
+  session: (session: Session) =>
+    session.mine
+      ? `at the table ${time(session.begins)}`
+      : `at the table · ${session.adult.split(" ")[0]} ${time(session.begins)}`,
   sessionAbout: (session: Session) =>
     [session.title, `${session.minutes} min`, ...session.clashes].filter(Boolean).join(" · "),
   undated: "On no day yet",

@@ -61,10 +61,15 @@ final class DemoWeek {
         shapeProject(project);
         placeNotes(reading);
         shelve(reading);
+        DemoPlan plan = new DemoPlan(teacher, library, classId, reading, groupsOf(reading));
+        plan.meet();
         finishedTask(classId, reading);
         long open = handOutOpenTask(classId, reading);
+        plan.handOut();
+        plan.sit();
         work(open);
         draft(classId, reading, project);
+        plan.prepare();
     }
 
     /** Who signs in how, for whoever starts the demo. */

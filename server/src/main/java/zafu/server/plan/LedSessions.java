@@ -130,6 +130,7 @@ public class LedSessions implements LedMinutes {
                 row.minutes,
                 row.adultId,
                 names.getOrDefault(row.adultId, ""),
+                row.adultId == current.adult().adultId(),
                 row.title,
                 row.itemId,
                 List.copyOf(row.groups),

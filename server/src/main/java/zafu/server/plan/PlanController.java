@@ -104,7 +104,10 @@ class PlanController {
             int handedIn,
             int conflicts) {}
 
-    /** @param clashes in words, empty for none */
+    /**
+     * @param mine whether the adult who looks leads it
+     * @param clashes in words, empty for none
+     */
     record SessionShown(
             long id,
             long version,
@@ -112,6 +115,7 @@ class PlanController {
             int minutes,
             long adultId,
             String adult,
+            boolean mine,
             String title,
             @Nullable Long itemId,
             List<Long> groups,
