@@ -130,7 +130,7 @@ function BenchHead({ bench, comparison, onCommand, onStart }: HeadProps) {
       <Button onClick={onStart}>{words.startAgain}</Button>
       <CompareButton bench={bench} comparison={comparison} />
       <BenchMenu bench={bench} onCommand={onCommand} onCompareStep={(step) => comparison.start({ step })} />
-      <Button component={Link} to={`/classes/${classId}/plan?for=${bench.id}`} variant="contained">
+      <Button component={Link} to={`/classes/${classId}/plan/tasks?for=${bench.id}`} variant="contained">
         {words.use}
       </Button>
     </PlaceHead>

@@ -55,7 +55,7 @@ export const words = {
     extend: "Give a day more",
     extendFor: (name: string) => `Give a day more for ${name}`,
     extended: (task: Schemas["Overdue"]) =>
-      `${plural(task.students.length, "student")} have a day more for ${task.name}.`,
+      `${plural(task.students.length, "student")} ${task.students.length === 1 ? "has" : "have"} a day more for ${task.name}.`,
     look: "Look",
   },
   idle: {

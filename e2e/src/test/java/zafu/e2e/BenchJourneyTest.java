@@ -275,8 +275,8 @@ class BenchJourneyTest {
         RunningZafu.demo().itIs("2027-02-09T08:20");
         news.bringIn("2027-02-09", "S1 Test,170\nS8 Test,100\n");
         teacher.go("/classes/" + news.id + "/today");
-        assertThat(teacher.text("New scores suggest moves in Fresh scores")).isVisible();
-        assertThat(teacher.text("S1: move up, Sheet Bend to Reef")).isVisible();
+        assertThat(teacher.text("New scores suggest, in Fresh scores")).isVisible();
+        assertThat(teacher.region("New scores suggest, in Fresh scores")).containsText("S1 Sheet Bend → Reef move up");
         Accessibility.check(teacher.page());
         teacher.button("Move S1").click();
         assertThat(teacher.text("S1 moved to Reef.")).isVisible();

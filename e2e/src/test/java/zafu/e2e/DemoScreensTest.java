@@ -102,7 +102,9 @@ class DemoScreensTest {
     void aConflictIsResolvedAndUncoveredStudentsGetTheBase() {
         signIn();
         teacher.link("Plan").click();
+        assertThat(teacher.region("Sheet Bend")).containsText("at the table · Wen 10:20");
         Accessibility.check(teacher.page());
+        openTasks();
         teacher.link("Why the marsh floods twice a day").click();
         Locator who = teacher.region("Who gets what");
         assertThat(who).containsText("Farid gets two versions");
@@ -120,7 +122,7 @@ class DemoScreensTest {
     @Test
     void aFieldFollowsTheBaseAgainByKey() {
         signIn();
-        teacher.link("Plan").click();
+        openTasks();
         teacher.link("Why the marsh floods twice a day").click();
         Locator tries = teacher.button("tries of Short text");
         assertThat(tries).hasText("2");
@@ -143,5 +145,10 @@ class DemoScreensTest {
         }
         assertThat(grid).containsText("15 of 24");
         Accessibility.check(teacher.page());
+    }
+
+    private void openTasks() {
+        teacher.go("/classes/1/plan/tasks");
+        assertThat(teacher.link("Why the marsh floods twice a day")).isVisible();
     }
 }

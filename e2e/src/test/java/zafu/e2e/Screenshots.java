@@ -60,21 +60,36 @@ final class Screenshots {
             window.link("Salt-marsh reading").click();
             window.region("Score line").waitFor();
             window.picture(folder.resolve("bench.png"));
-            window.link("Plan").click();
-            window.link("The marsh drinks twice").click();
-            window.region("Who gets what").waitFor();
-            window.picture(folder.resolve("task.png"));
-            window.link("‹ tasks").click();
-            window.link("Why the marsh floods twice a day").click();
-            window.region("Who gets what").waitFor();
-            window.picture(folder.resolve("coverage.png"));
+            plan(window);
             window.link("Progress").click();
             window.text("median").first().waitFor();
             window.picture(folder.resolve("progress.png"));
             library(window);
-            mixed(window);
             newScores(window);
         }
+    }
+
+    private void plan(Window window) {
+        window.link("Plan").click();
+        window.region("Sheet Bend").waitFor();
+        window.region("Groups").getByText("Reef").click();
+        window.text("Reef is ready for").waitFor();
+        window.region("Groups").getByText("Reef").click();
+        window.text("Everyone is ready for").waitFor();
+        window.picture(folder.resolve("week.png"));
+        window.go("/classes/1/plan/tasks");
+        window.link("Why the marsh floods twice a day").click();
+        window.text("Farid gets two versions").waitFor();
+        window.picture(folder.resolve("coverage.png"));
+        window.region("Who gets what").getByText("Short text").last().click();
+        window.text("24 get one version").waitFor();
+        window.button("Leave out").click();
+        window.picture(folder.resolve("task.png"));
+        window.button("Hand out…").click();
+        window.text("What will happen").waitFor();
+        window.text("Look once more").waitFor();
+        window.picture(folder.resolve("hand-out.png"));
+        window.button("Cancel").click();
     }
 
     private void library(Window window) {
@@ -87,11 +102,6 @@ final class Screenshots {
         window.region("Preview").getByText("Build the chain.").first().waitFor();
         window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
         window.picture(folder.resolve("library.png"));
-        window.page().getByRole(AriaRole.SEARCHBOX).fill("heron waits");
-        window.region("Preview").getByText("A grey heron stands").first().waitFor();
-        window.field("large text").check();
-        window.field("fewer choices").check();
-        window.picture(folder.resolve("preview.png"));
         window.go("/classes/1/library/skills");
         window.region("Map of skills").waitFor();
         window.region("Groups").getByText("Reef").click();
@@ -108,18 +118,6 @@ final class Screenshots {
                 .click();
         window.field("Question 1").waitFor();
         window.picture(folder.resolve("question-editor.png"));
-    }
-
-    private void mixed(Window window) {
-        window.go("/classes/1/arrange/2");
-        window.button("Start again from…").click();
-        choose(window, "How", "mixed, each like the class");
-        choose(window, "Measures to go by", "Tideline reading scale", "Ratio and scale");
-        window.page().keyboard().press("Escape");
-        window.button("Why so?").click();
-        window.text("The next best place").waitFor();
-        window.picture(folder.resolve("mixed.png"));
-        window.button("Cancel").click();
     }
 
     private void newScores(Window window) {
@@ -140,19 +138,6 @@ final class Screenshots {
         window.go("/classes/1/arrange/1/lists");
         window.region("Group 1").waitFor();
         window.picture(folder.resolve("wall-list.png"));
-    }
-
-    private static void choose(Window window, String label, String... options) {
-        window.page()
-                .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label))
-                .click();
-        for (String option : options) {
-            window.page()
-                    .getByRole(
-                            AriaRole.OPTION,
-                            new Page.GetByRoleOptions().setName(option).setExact(true))
-                    .click();
-        }
     }
 
     private static void type(Window window, String student, String score) {

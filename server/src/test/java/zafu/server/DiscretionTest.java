@@ -61,7 +61,8 @@ class DiscretionTest extends ServerTest {
         HttpCaller.Answer work = own.get("/api/my/work");
         sent.add(work.text());
         for (JsonNode card : work.ok().get("cards")) {
-            if (card.get("when").asString().equals("NOW")) {
+            boolean onScreen = card.get("way").asString().equals("ON_SCREEN");
+            if (onScreen && card.get("when").asString().equals("NOW")) {
                 HttpCaller.Answer page =
                         own.post("/api/my/tasks/" + card.get("taskId").asLong() + "/tries", null);
                 sent.add(page.text());
@@ -74,6 +75,8 @@ class DiscretionTest extends ServerTest {
                 sent.add(own.get("/api/my/tries/" + card.get("tryId").asLong()).text());
             }
         }
+        sent.add(own.get("/api/my/calendar.ics").text());
+        sent.add(own.post("/api/my/calendar/feeds", null).text());
         HttpCaller.Answer shelf = own.get("/api/my/shelf");
         sent.add(shelf.text());
         for (JsonNode book : shelf.ok().get("books")) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -21,6 +22,7 @@ import zafu.server.arrangement.Arrangements;
 /** What holds for all in a group at once: tries, tools, read aloud, what may lie beside the work. */
 @RestController
 class GroupSettings {
+    private static final long NOTHING_SET = 0;
     private final GroupSettingRepository settings;
     private final Arrangements arrangements;
     private final ClassPermission permission;
@@ -59,7 +61,7 @@ class GroupSettings {
         permission.requireSee(arrangements.group(groupId).classId());
         return settings.findById(groupId)
                 .map(GroupSettings::shown)
-                .orElseGet(() -> new ForGroup(0, null, false, "", ""));
+                .orElseGet(() -> new ForGroup(NOTHING_SET, null, false, "", ""));
     }
 
     @PutMapping("/api/groups/{groupId}/settings")
@@ -67,10 +69,11 @@ class GroupSettings {
     public ForGroup change(@PathVariable long groupId, @Valid @RequestBody ForGroup wanted) {
         Arrangements.GroupOfClass group = arrangements.group(groupId);
         permission.requireChange(group.classId());
-        GroupSetting setting = settings.findById(groupId).orElseGet(GroupSetting::new);
-        if (setting.version != wanted.version()) {
+        Optional<GroupSetting> known = settings.findById(groupId);
+        if (known.map(GroupSettings::versionOf).orElse(NOTHING_SET) != wanted.version()) {
             throw new OptimisticLockingFailureException("settings of group " + groupId);
         }
+        GroupSetting setting = known.orElseGet(GroupSetting::new);
         setting.groupId = groupId;
         setting.tries = wanted.tries();
         setting.readAloud = wanted.readAloud();
@@ -82,7 +85,12 @@ class GroupSettings {
         return shown(kept);
     }
 
+    /** From 1, so that the first settings are told from none. */
+    private static long versionOf(GroupSetting setting) {
+        return setting.version + 1;
+    }
+
     private static ForGroup shown(GroupSetting setting) {
-        return new ForGroup(setting.version, setting.tries, setting.readAloud, setting.tools, setting.alongside);
+        return new ForGroup(versionOf(setting), setting.tries, setting.readAloud, setting.tools, setting.alongside);
     }
 }
