@@ -25,3 +25,18 @@ it("leaves other queries alone", async () => {
   await client.invalidateQueries({ queryKey: ["class", 1] });
   expect(client.getQueryState(["class", 2])?.isInvalidated).toBe(false);
 });
+
+it("does not set back what was set while an answer was on its way", async () => {
+  const client = new FreshQueryClient();
+  client.setQueryData(["bench", 1], "before");
+  const observer = new QueryObserver(client, {
+    queryKey: ["bench", 1],
+    staleTime: 0,
+    queryFn: () => new Promise<string>(() => {}),
+  });
+  const stop = observer.subscribe(() => {});
+  client.setQueryData(["bench", 1], "after the step");
+  void client.invalidateQueries({ queryKey: ["bench"] });
+  expect(client.getQueryData(["bench", 1])).toBe("after the step");
+  stop();
+});

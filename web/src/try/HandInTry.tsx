@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { tryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
@@ -91,6 +91,7 @@ export function HandInTry({ page, onOver, onHandIn }: Props) {
 
 function Files({ page }: { page: Schemas["TryPage"] }) {
   const tell = useNotice();
+  const input = useRef<HTMLInputElement>(null);
   const path = { tryId: page.id };
   const shown = (now: Schemas["TryPage"]) => queryClient.setQueryData(tryQuery(page.id).queryKey, now);
   const onError = (error: Error) => tell(error.message);
@@ -132,19 +133,22 @@ function Files({ page }: { page: Schemas["TryPage"] }) {
           </Button>
         </Box>
       ))}
-      <Button component="label" disabled={add.isPending}>
+      <input
+        ref={input}
+        type="file"
+        aria-label={words.addFile}
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) {
+            add.mutate(file);
+          }
+        }}
+      />
+      <Button disabled={add.isPending} onClick={() => input.current?.click()}>
         {words.addFile}
-        <input
-          type="file"
-          className="visually-hidden"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) {
-              add.mutate(file);
-            }
-          }}
-        />
       </Button>
     </Box>
   );
