@@ -104,6 +104,7 @@ function Term({ part, edit, onEdit }: TermProps) {
       <TextField
         size="small"
         type="number"
+        sx={{ width: 180 }}
         required={part === "TRIES"}
         label={words.adjust.parts[part]}
         placeholder={words.adjust.without[part]}

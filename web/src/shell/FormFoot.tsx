@@ -16,15 +16,17 @@ interface Props {
   deed: { error: Error | null; isPending: boolean };
   words: { keep: string; cancel: string };
   onCancel: () => void;
+  /** Whether Enter keeps at once, because everything is filled in already. */
+  focusKeep?: boolean;
 }
 
 /** The end of a dialog's form: what is wrong, then keep and cancel. */
-export function FormFoot({ deed, words, onCancel }: Props) {
+export function FormFoot({ deed, words, onCancel, focusKeep }: Props) {
   return (
     <>
       <Problem error={deed.error} />
       <Box sx={{ display: "flex", gap: 1, gridColumn: "1 / -1" }}>
-        <Button type="submit" variant="contained" disabled={deed.isPending}>
+        <Button type="submit" variant="contained" autoFocus={focusKeep} disabled={deed.isPending}>
           {words.keep}
         </Button>
         <Button onClick={onCancel}>{words.cancel}</Button>

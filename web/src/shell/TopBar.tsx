@@ -74,7 +74,14 @@ function ClassSwitcher({ classId }: { classId: number }) {
         aria-haspopup="menu"
         aria-label={`${words.switchClass}: ${classes.find((each) => each.id === classId)?.name ?? ""}`}
         onClick={(event) => setAnchor(event.currentTarget)}
-        sx={{ bgcolor: "#4A3355", borderRadius: 99, px: 1.5, py: 0.6, font: "inherit" }}
+        sx={{
+          bgcolor: "#4A3355",
+          borderRadius: 99,
+          px: 1.5,
+          py: 0.6,
+          font: "inherit",
+          whiteSpace: "nowrap",
+        }}
       >
         {classes.find((each) => each.id === classId)?.name ?? "…"} ▾
       </ButtonBase>

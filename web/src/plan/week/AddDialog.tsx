@@ -37,6 +37,8 @@ export function AddDialog({ week, adding, deeds, onClose }: Props) {
   const [way, setWay] = useState<Way>(adding.item ? wayOf(adding.item) : "ON_SCREEN");
   const shown = week.days.find((each) => each.day === day);
   const opensAt = shown?.opensAt ?? `${day}T09:00:00`;
+  // Practice and reading have no time limit unless somebody sets one in the task.
+  const limited = adding.item === undefined || adding.item.kind === "QUIZ";
   const pending = deeds.addTask.isPending || deeds.addSession.isPending;
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -66,7 +68,7 @@ export function AddDialog({ week, adding, deeds, onClose }: Props) {
         groupId,
         everyone: text("whom") === "everyone",
         way,
-        minutes: adding.item?.kind === "QUIZ" || !adding.item ? minutes : undefined,
+        minutes: limited ? minutes : undefined,
         opens: text("opens") ? withSeconds(text("opens")) : undefined,
         due: text("due") ? withSeconds(text("due")) : undefined,
       };
@@ -74,7 +76,7 @@ export function AddDialog({ week, adding, deeds, onClose }: Props) {
     }
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="add-title">
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="add-title">
       <form onSubmit={submit}>
         <DialogTitle id="add-title">{adding.item?.title ?? words.add.title}</DialogTitle>
         <DialogContent
@@ -127,13 +129,17 @@ export function AddDialog({ week, adding, deeds, onClose }: Props) {
               </MenuItem>
             ))}
           </TextField>
-          <TextField
-            type="number"
-            name="minutes"
-            label={words.add.minutes}
-            defaultValue={adding.item?.minutes ?? ""}
-            slotProps={{ htmlInput: { min: 1, max: 600 } }}
-          />
+          {limited || way === "SESSION" ? (
+            <TextField
+              type="number"
+              name="minutes"
+              label={way === "SESSION" ? words.add.minutes : words.add.limit}
+              defaultValue={adding.item?.minutes ?? ""}
+              slotProps={{ htmlInput: { min: 1, max: 600 } }}
+            />
+          ) : (
+            <Box />
+          )}
           <Moment
             key={`opens-${day}`}
             name="opens"
@@ -157,6 +163,7 @@ export function AddDialog({ week, adding, deeds, onClose }: Props) {
             deed={{ error: null, isPending: pending }}
             words={{ keep: words.add.go, cancel: words.cancel }}
             onCancel={onClose}
+            focusKeep={adding.item !== undefined}
           />
         </DialogContent>
       </form>

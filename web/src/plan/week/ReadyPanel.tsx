@@ -1,10 +1,12 @@
 import { useDraggable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useQuery } from "@tanstack/react-query";
+import TextField from "@mui/material/TextField";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { type ReactNode, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { readyQuery } from "../../api/queries";
+import { findQuery, readyQuery } from "../../api/queries";
 import { useFocusedGroup } from "../../library/useFocusedGroup";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
@@ -18,8 +20,29 @@ export function ReadyPanel({ onAdd }: { onAdd: (adding: Adding) => void }) {
   const { classId } = useFocus();
   const group = useFocusedGroup();
   const ready = useQuery(readyQuery(classId, group?.id)).data;
+  const [text, setText] = useState("");
+  const search = (
+    <TextField
+      type="search"
+      size="small"
+      fullWidth
+      label={words.find}
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      sx={{ mb: 1.25 }}
+    />
+  );
+  if (text.trim() !== "") {
+    return (
+      <Panel>
+        {search}
+        <Found text={text} groupId={group?.id} onAdd={onAdd} />
+      </Panel>
+    );
+  }
   return (
-    <Card component="aside" className="no-print" sx={{ width: 262, flex: "none", p: 1.75, fontSize: 13 }}>
+    <Panel>
+      {search}
       <Box component="h2" sx={{ fontSize: 14, display: "flex", gap: 1, alignItems: "center" }}>
         {group && <GroupShape look={group.look} />}
         {words.ready(group?.name ?? words.everyone)}
@@ -54,8 +77,43 @@ export function ReadyPanel({ onAdd }: { onAdd: (adding: Adding) => void }) {
       >
         {words.toLibrary}
       </Button>
+    </Panel>
+  );
+}
+
+function Panel({ children }: { children: ReactNode }) {
+  return (
+    <Card
+      component="aside"
+      className="no-print"
+      sx={{ width: { xs: "100%", md: 262 }, flex: "none", p: 1.75, fontSize: 13 }}
+    >
+      {children}
     </Card>
   );
+}
+
+const MOST_FOUND = 8;
+
+/** What the library finds for these words, best for the group first. */
+function Found({ text, groupId, onAdd }: { text: string } & Pick<ItemProps, "groupId" | "onAdd">) {
+  const { classId } = useFocus();
+  const found = useQuery({
+    ...findQuery(classId, groupId, { words: text }, MOST_FOUND),
+    placeholderData: keepPreviousData,
+  }).data;
+  if (found?.hits.length === 0) {
+    return <Box>{words.nothingFound}</Box>;
+  }
+  return found?.hits.map((hit) => (
+    <ReadyItem
+      key={hit.id}
+      skillId={0}
+      item={{ id: hit.id, kind: hit.kind, title: hit.title, level: hit.levelLow, minutes: hit.minutes }}
+      groupId={groupId}
+      onAdd={onAdd}
+    />
+  ));
 }
 
 interface ItemProps {

@@ -81,7 +81,7 @@ export default function WeekPlace() {
           )}
         </PlaceHead>
         <DragWeek deeds={deeds} onAdd={setAdding}>
-          <Box sx={{ display: "flex", gap: 1.5, alignItems: "stretch", minHeight: 0 }}>
+          <Box sx={{ display: "flex", flexDirection: { xs: "column", md: "row" }, gap: 1.5, minHeight: 0 }}>
             <Box sx={{ flex: 1, minWidth: 0 }}>
               <WeekGrid week={week} deeds={deeds} onAdd={setAdding} onOpen={setOpen} />
               <Undated week={week} deeds={deeds} onOpen={setOpen} />

@@ -75,6 +75,8 @@ export const words = {
   readyAbout: (members: number) => `of ${members}: how many need it · how many have what comes before`,
   readyLine: (skill: Schemas["ReadySkill"]) => `${skill.need} need · ${skill.footed} ready`,
   readyNone: "Nothing stands out. The library has more.",
+  find: "Find in the library",
+  nothingFound: "Nothing in the library has these words.",
   toLibrary: "All in the library",
   itemAbout: (item: Schemas["ReadyItem"]) =>
     [
@@ -104,6 +106,7 @@ export const words = {
     opens: "Opens",
     due: "Due",
     minutes: "Minutes",
+    limit: "Time limit in minutes",
     way: "Done",
     ways: {
       ON_SCREEN: "on the screen",

@@ -106,6 +106,20 @@ class PlanJourneyTest {
         teacher.page().keyboard().press("Control+z");
         assertThat(row("Everyone")).not().containsText("Tide words");
 
+        teacher.page().getByRole(AriaRole.SEARCHBOX).fill("cause chain");
+        Locator found = teacher.page()
+                .getByRole(AriaRole.COMPLEMENTARY)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Cause chain"));
+        found.focus();
+        teacher.page().keyboard().press("a");
+        assertThat(teacher.button("Add")).isFocused();
+        teacher.page().keyboard().press("Enter");
+        assertThat(teacher.text("Cause chain is planned for Everyone.")).isVisible();
+        drag(found, named(sheetBend, "Add for Sheet Bend on Monday"));
+        assertThat(teacher.button("Add")).isFocused();
+        teacher.page().keyboard().press("Enter");
+        assertThat(teacher.text("Cause chain is planned for Sheet Bend.")).isVisible();
+
         named(sheetBend, "Tide words").focus();
         teacher.page().keyboard().press("d");
         teacher.field("Due").fill("2027-02-16T15:00");
