@@ -226,74 +226,6 @@ export const putAwayQuery = (classId: number) =>
       data(api.GET("/api/classes/{classId}/arrangements/put-away", { params: { path: { classId } } })),
   });
 
-export const todayQuery = (classId: number, arrangementId: number | undefined) =>
-  queryOptions({
-    queryKey: ["class", classId, "today", arrangementId],
-    queryFn: () =>
-      data(
-        api.GET("/api/classes/{classId}/today", { params: { path: { classId }, query: { arrangementId } } }),
-      ),
-  });
-
-/** The week in which a day lies; the present one without a day. */
-export const weekQuery = (classId: number, day: string | undefined, arrangementId: number | undefined) =>
-  queryOptions({
-    queryKey: ["class", classId, "week", day, arrangementId],
-    queryFn: () =>
-      data(
-        api.GET("/api/classes/{classId}/week", {
-          params: { path: { classId }, query: { day, arrangementId } },
-        }),
-      ),
-  });
-
-export const readyQuery = (classId: number, groupId: number | undefined) =>
-  queryOptions({
-    queryKey: ["class", classId, "ready", groupId],
-    queryFn: () =>
-      data(api.GET("/api/classes/{classId}/ready", { params: { path: { classId }, query: { groupId } } })),
-  });
-
-export const classTimesQuery = (classId: number) =>
-  queryOptions({
-    queryKey: ["class", classId, "times"],
-    queryFn: () => data(api.GET("/api/classes/{classId}/times", { params: { path: { classId } } })),
-  });
-
-export const groupSettingsQuery = (groupId: number) =>
-  queryOptions({
-    queryKey: ["group-settings", groupId],
-    queryFn: () => data(api.GET("/api/groups/{groupId}/settings", { params: { path: { groupId } } })),
-  });
-
-export const feedsQuery = queryOptions({
-  queryKey: ["feeds"],
-  queryFn: () => data(api.GET("/api/calendar/feeds")),
-});
-
-/** What should be looked at before a task is handed out. */
-export const handOutQuery = (taskId: number) =>
-  queryOptions({
-    queryKey: ["task", taskId, "hand-out"],
-    queryFn: () => data(api.GET("/api/tasks/{taskId}/hand-out", { params: { path: { taskId } } })),
-  });
-
-export const seeAsQuery = (
-  classId: number,
-  studentId: number,
-  at: string | undefined,
-  draft: number | undefined,
-) =>
-  queryOptions({
-    queryKey: ["class", classId, "see-as", studentId, at, draft],
-    queryFn: () =>
-      data(
-        api.GET("/api/classes/{classId}/see-as/{studentId}", {
-          params: { path: { classId, studentId }, query: { at, draft } },
-        }),
-      ),
-  });
-
 export const skillsQuery = queryOptions({
   queryKey: ["library", "skills"],
   queryFn: () => data(api.GET("/api/skills")),
@@ -377,18 +309,6 @@ export const myShelfQuery = queryOptions({
   queryKey: ["my", "shelf"],
   queryFn: () => data(api.GET("/api/my/shelf")),
 });
-
-export const tasksQuery = (classId: number) =>
-  queryOptions({
-    queryKey: ["class", classId, "tasks"],
-    queryFn: () => data(api.GET("/api/classes/{classId}/tasks", { params: { path: { classId } } })),
-  });
-
-export const taskQuery = (taskId: number) =>
-  queryOptions({
-    queryKey: ["task", taskId],
-    queryFn: () => data(api.GET("/api/tasks/{taskId}", { params: { path: { taskId } } })),
-  });
 
 export const progressQuery = (classId: number, arrangementId: number | undefined) =>
   queryOptions({

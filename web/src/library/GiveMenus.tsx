@@ -3,7 +3,7 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
-import { tasksQuery } from "../api/queries";
+import { tasksQuery } from "../api/planQueries";
 import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { words } from "./words";

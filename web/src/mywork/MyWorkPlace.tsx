@@ -9,6 +9,7 @@ import { Mark } from "../shell/Mark";
 import { useNotice } from "../shell/Notice";
 import { signOut } from "../shell/TopBar";
 import { Waiting } from "../shell/Waiting";
+import { MyCalendar } from "./MyCalendar";
 import { MyShelf } from "./MyShelf";
 import { MySurveys } from "./MySurveys";
 import { WorkList } from "./WorkList";
@@ -34,6 +35,7 @@ export default function MyWorkPlace() {
         actions={(card, first) => <Actions card={card} first={first} />}
         between={<MySurveys />}
       />
+      <MyCalendar />
     </Box>
   );
 }

@@ -30,6 +30,16 @@ export const words = {
   starting: (minutes: number) =>
     `You will have ${plural(minutes, "minute")}. At the end your answers are handed in by themselves.`,
   signOut: "Sign out",
+  calendar: {
+    button: "My work in a calendar",
+    title: "My work in a calendar",
+    about:
+      "A calendar program can show when your work opens and is due. Whoever has the address can see that too.",
+    make: "Make an address",
+    stop: "Stop the address",
+    file: "Download as a file",
+    close: "Close",
+  },
   after: (first: string) => `after you have handed in “${first}”`,
   begun: "begun",
   offScreen: "away from the screen; your teacher ticks it",

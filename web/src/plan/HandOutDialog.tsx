@@ -8,7 +8,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { handOutQuery } from "../api/queries";
+import { handOutQuery } from "../api/planQueries";
 import type { TaskView } from "./taskEdit";
 import { handOutSentence, isEased, onTopSentence, problemSentence, words } from "./words";
 

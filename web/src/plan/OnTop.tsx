@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, data, type Schemas } from "../api/client";
-import { taskQuery } from "../api/queries";
+import { taskQuery } from "../api/planQueries";
 import { Card } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import type { TaskView } from "./taskEdit";

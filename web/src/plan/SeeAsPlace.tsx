@@ -4,7 +4,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { api, data } from "../api/client";
-import { seeAsQuery } from "../api/queries";
+import { seeAsQuery } from "../api/planQueries";
 import { QuestionField } from "../asked/QuestionField";
 import { ReadingText } from "../asked/ReadingText";
 import { WorkList } from "../mywork/WorkList";

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
-import { taskQuery } from "../api/queries";
+import { taskQuery } from "../api/planQueries";
 import { PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";

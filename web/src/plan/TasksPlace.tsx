@@ -10,7 +10,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { api, data, type Schemas } from "../api/client";
-import { tasksQuery } from "../api/queries";
+import { tasksQuery } from "../api/planQueries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";

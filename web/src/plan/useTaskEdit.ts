@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { ApiProblem, api, data, type Schemas } from "../api/client";
-import { taskQuery } from "../api/queries";
+import { taskQuery } from "../api/planQueries";
 import { useNotice } from "../shell/Notice";
 import { editOf, type TaskEdit, type TaskView } from "./taskEdit";
 import { words } from "./words";

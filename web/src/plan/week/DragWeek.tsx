@@ -7,6 +7,10 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogTitle from "@mui/material/DialogTitle";
 import { type ReactNode, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Card } from "../../shell/Card";
@@ -31,22 +35,32 @@ interface Props {
 export function DragWeek({ deeds, onAdd, children }: Props) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const [dragged, setDragged] = useState<Dragged | null>(null);
+  const [asked, setAsked] = useState<{ what: Dragged; day: string } | null>(null);
   const drop = ({ active, over }: DragEndEvent) => {
     setDragged(null);
     const what = active.data.current as Dragged;
-    const to = over?.data.current as { groupId?: number; everyone: boolean; day: string } | undefined;
+    const to = over?.data.current as
+      | { groupId?: number; everyone: boolean; day: string; teaching: boolean }
+      | undefined;
     if (!to) {
       return;
     }
     if (what.item) {
       onAdd({ item: what.item, groupId: to.groupId, everyone: to.everyone, day: to.day });
-    } else if (what.bar) {
-      deeds.toDay.mutate({ bar: what.bar, day: to.day });
-    } else if (what.session) {
+    } else if (to.teaching) {
+      move(what, to.day);
+    } else {
+      setAsked({ what, day: to.day });
+    }
+  };
+  const move = ({ bar, session }: Dragged, day: string) => {
+    if (bar) {
+      deeds.toDay.mutate({ bar, day });
+    } else if (session) {
       deeds.moveSession.mutate({
-        sessionId: what.session.id,
-        begins: onDay(what.session.begins, to.day),
-        before: what.session.begins,
+        sessionId: session.id,
+        begins: onDay(session.begins, day),
+        before: session.begins,
       });
     }
   };
@@ -64,6 +78,31 @@ export function DragWeek({ deeds, onAdd, children }: Props) {
       <DragOverlay dropAnimation={null}>
         {name && <Card sx={{ px: 1.5, py: 0.5, width: "fit-content", fontWeight: 700 }}>{name}</Card>}
       </DragOverlay>
+      {asked && (
+        <ClosedDay
+          day={asked.day}
+          onClose={() => setAsked(null)}
+          onGo={() => {
+            setAsked(null);
+            move(asked.what, asked.day);
+          }}
+        />
+      )}
     </DndContext>
+  );
+}
+
+/** Nothing is put on a day without lessons by a slip of the hand. */
+function ClosedDay({ day, onGo, onClose }: { day: string; onGo: () => void; onClose: () => void }) {
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="closed-day">
+      <DialogTitle id="closed-day">{words.closedDay.title(day)}</DialogTitle>
+      <DialogActions>
+        <Button onClick={onClose}>{words.cancel}</Button>
+        <Button variant="contained" onClick={onGo}>
+          {words.closedDay.go}
+        </Button>
+      </DialogActions>
+    </Dialog>
   );
 }

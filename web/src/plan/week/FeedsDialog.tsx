@@ -6,7 +6,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
-import { feedsQuery } from "../../api/queries";
+import { feedsQuery } from "../../api/planQueries";
 import { queryClient } from "../../api/queryClient";
 import { useFocusedGroup } from "../../library/useFocusedGroup";
 import { useFocus } from "../../shell/focus";

@@ -7,7 +7,7 @@ import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { api, type Schemas } from "../../api/client";
-import { groupSettingsQuery } from "../../api/queries";
+import { groupSettingsQuery } from "../../api/planQueries";
 import { queryClient } from "../../api/queryClient";
 import { FormFoot } from "../../shell/FormFoot";
 import { useNotice } from "../../shell/Notice";

@@ -9,7 +9,7 @@ import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
-import { classTimesQuery } from "../../api/queries";
+import { classTimesQuery } from "../../api/planQueries";
 import { queryClient } from "../../api/queryClient";
 import { FormFoot } from "../../shell/FormFoot";
 import { useFocus } from "../../shell/focus";

@@ -4,7 +4,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import dayjs from "dayjs";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { weekQuery } from "../../api/queries";
+import { weekQuery } from "../../api/planQueries";
 import { PlaceHead } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
 import { type KeyHint, useShowKeys } from "../../shell/keyHints";

@@ -108,7 +108,7 @@ interface CellProps {
 function Cell({ row, day, column, mayChange, height, onAdd }: CellProps) {
   const { setNodeRef, isOver } = useDroppable({
     id: `cell-${row.groupId ?? row.kind}-${day.day}`,
-    data: { groupId: row.groupId, everyone: row.kind === "EVERYONE", day: day.day },
+    data: { groupId: row.groupId, everyone: row.kind === "EVERYONE", day: day.day, teaching: day.teaching },
   });
   const style = {
     gridRow: 1,

@@ -117,6 +117,11 @@ export const words = {
     closed: "There are no lessons on that day. Add it all the same?",
     go: "Add",
   },
+  closedDay: {
+    title: (day: string) =>
+      `There are no lessons on ${dayjs(day).format("dddd D MMMM")}. Move it there all the same?`,
+    go: "Move it",
+  },
   days: { title: (name: string) => `Days of ${name}`, about: "Empty means no date.", keep: "Keep" },
   sessions: {
     title: "At the table",

@@ -82,8 +82,9 @@ class TryMarker {
         answers.saveAll(given.values());
         attempt.handedInAt = at;
         attempt.handedInBy = by;
-        attempt.earned = earned;
-        attempt.possible = possible;
+        // Where nothing marks itself there is no result, which is not the same as none of nothing.
+        attempt.earned = possible == 0 ? null : earned;
+        attempt.possible = possible == 0 ? null : possible;
         attempts.save(attempt);
         noteSkills(attempt, at, bySkill);
     }
