@@ -1,5 +1,17 @@
 import { describe, expect, it } from "vitest";
-import { followingBase, given, type TaskEdit, type VersionEdit, withField, withVersion } from "./taskEdit";
+import {
+  type AdjustmentEdit,
+  followingBase,
+  given,
+  type TaskEdit,
+  type VersionEdit,
+  withAdjustment,
+  withField,
+  withoutAdjustment,
+  withoutVersion,
+  withTargets,
+  withVersion,
+} from "./taskEdit";
 
 function version(id: number, students: number[] = [], except: number[] = []): VersionEdit {
   return {
@@ -50,5 +62,40 @@ describe("editing a task", () => {
       overrides: [],
       targets: { everyone: false, groups: [], students: [], except: [] },
     });
+  });
+
+  it("takes a version out and leaves the others as they are", () => {
+    expect(withoutVersion(task, 1).versions.map((each) => each.id)).toEqual([1, 3]);
+  });
+
+  it("names a version anew with whom it is for", () => {
+    const targets = { everyone: true, groups: [4], students: [], except: [] };
+    expect(withTargets(task, 1, "Short", targets).versions[1]).toMatchObject({ staffName: "Short", targets });
+  });
+});
+
+describe("what is eased for some", () => {
+  const eased = (minutes: number): AdjustmentEdit => ({
+    sets: ["MINUTES"],
+    minutes,
+    targets: { everyone: false, groups: [1], students: [], except: [] },
+  });
+  const minutes = (edit: TaskEdit) => edit.adjustments?.map((each) => each.minutes);
+
+  it("is added at the end, put in place of another, and taken away", () => {
+    const one = withAdjustment(task, 0, eased(30));
+    const two = withAdjustment(one, 1, eased(40));
+    expect(minutes(two)).toEqual([30, 40]);
+    expect(minutes(withAdjustment(two, 0, eased(35)))).toEqual([35, 40]);
+    expect(minutes(withAdjustment(one, 9, eased(50)))).toEqual([30, 50]);
+    expect(minutes(withoutAdjustment(two, 0))).toEqual([40]);
+    expect(minutes(withoutAdjustment(task, 0))).toEqual([]);
+  });
+
+  it("does not change the edit it began from", () => {
+    const one = withAdjustment(task, 0, eased(30));
+    withAdjustment(one, 0, eased(99));
+    expect(minutes(one)).toEqual([30]);
+    expect(task.adjustments).toBeUndefined();
   });
 });

@@ -88,6 +88,9 @@ final class Screenshots {
         window.button("Hand out…").click();
         window.text("What will happen").waitFor();
         window.text("Look once more").waitFor();
+        window.page()
+                .waitForFunction(
+                        "() => getComputedStyle(document.querySelector('.MuiDialog-container')).opacity === '1'");
         window.picture(folder.resolve("hand-out.png"));
         window.button("Cancel").click();
     }
