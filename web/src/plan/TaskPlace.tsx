@@ -59,7 +59,7 @@ function TaskScreen({ task }: { task: TaskView }) {
     >
       <PlaceHead
         title={task.name}
-        about={words.about_(task)}
+        about={words.aboutTask(task)}
         between={
           lastStep && (
             <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>

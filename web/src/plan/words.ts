@@ -44,7 +44,6 @@ export const words = {
   },
   takenBack: "Taken back. What students gave stays kept.",
   handedOut: (students: number) => `Handed out to ${plural(students, "student")}.`,
-  handOutAgain: "Hand out",
   rename: "Name of the task",
   who: "Who gets what",
   counts: {
@@ -111,7 +110,7 @@ export const words = {
     HAND_IN: "handed in as text or files",
     OFF_SCREEN: "away from the screen",
   } satisfies Record<Schemas["TaskView"]["way"], string>,
-  about_: (task: Schemas["TaskView"]) =>
+  aboutTask: (task: Schemas["TaskView"]) =>
     [
       words.workKinds[task.workKind],
       task.way !== "ON_SCREEN" && words.ways[task.way],

@@ -25,15 +25,15 @@ export function TopBar({ classId }: { classId: number }) {
         flex: "none",
         display: "flex",
         alignItems: "center",
-        gap: 2.5,
-        px: 2.5,
+        gap: { xs: 1.25, md: 2.5 },
+        px: { xs: 1.5, md: 2.5 },
       }}
     >
       <Box sx={{ display: "flex", alignItems: "center", gap: 1, fontWeight: 700, fontSize: 20 }}>
         <Mark /> zafu
       </Box>
       <ClassSwitcher classId={classId} />
-      <Box component="nav" sx={{ display: "flex", gap: 2.75, height: "100%", flex: 1 }}>
+      <Box component="nav" sx={{ display: "flex", gap: { xs: 1.5, md: 2.75 }, height: "100%", flex: 1 }}>
         {places.map((place) => (
           <Box
             key={place}

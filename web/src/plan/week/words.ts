@@ -39,8 +39,6 @@ export const words = {
     full.tooFull && full.name ? `${full.minutes} min · ${full.name}` : `${full.minutes} min`,
   tooFull: (limit: number) => `more than ${limit} min`,
   cell: (row: string, day: string) => `Add for ${row} on ${dayjs(day).format("dddd D MMMM")}`,
-  rowMinutes: (row: string, day: string, minutes: number) =>
-    `${row}, ${dayjs(day).format("dddd")}: ${plural(minutes, "minute")}`,
   bar: (bar: Bar) =>
     [
       bar.name,

@@ -121,4 +121,20 @@ class PlanPermissionTest extends ServerTest {
                 .done();
         assertThat(nobody().get(address).status()).isEqualTo(404);
     }
+
+    @Test
+    void ofATaskForTwoClassesEachAdultSeesTheStudentsOfTheirOwn() {
+        TestClass other = newClass("plan rights too", 2);
+        other.shareWith("Idris", "CO_TEACHER");
+        task.change(edit -> edit.put("otherClasses", List.of(Map.of("classId", other.id, "sets", List.of()))))
+                .ok();
+        HttpCaller idris = nobody().signInAdult("idris", "salt-marsh-5");
+        JsonNode seen = idris.get("/api/tasks/" + task.id).ok();
+        assertThat(TestClass.ids(seen.get("students"))).containsExactlyInAnyOrder(other.student(1), other.student(2));
+        assertThat(seen.get("mayChange").asBoolean()).isFalse();
+        assertThat(task.view().get("students")).hasSize(5);
+        assertThat(idris.post("/api/tasks/" + task.id + "/without", Map.of("students", List.of(other.student(1))))
+                        .status())
+                .isEqualTo(404);
+    }
 }

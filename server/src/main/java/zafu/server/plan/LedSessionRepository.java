@@ -8,7 +8,5 @@ interface LedSessionRepository extends JpaRepository<LedSession, Long> {
     List<LedSession> findByClassIdAndRemovedFalseAndBeginsAtBetweenOrderByBeginsAtAscIdAsc(
             long classId, Instant from, Instant to);
 
-    List<LedSession> findByAdultIdAndRemovedFalseAndBeginsAtAfterOrderByBeginsAt(long adultId, Instant from);
-
     List<LedSession> findByClassIdAndRemovedFalseAndBeginsAtAfterOrderByBeginsAt(long classId, Instant from);
 }

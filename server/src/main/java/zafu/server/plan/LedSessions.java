@@ -93,13 +93,6 @@ public class LedSessions implements LedMinutes {
                 .toList();
     }
 
-    /** What an adult leads in any class, from a moment on. */
-    public List<Session> ledBy(long adultId, Instant from) {
-        return sessions.findByAdultIdAndRemovedFalseAndBeginsAtAfterOrderByBeginsAt(adultId, from).stream()
-                .map(LedSessions::session)
-                .toList();
-    }
-
     private static Session session(LedSession row) {
         return new Session(
                 row.id, row.classId, row.beginsAt, row.minutes, row.adultId, row.title, Set.copyOf(row.groups));

@@ -79,6 +79,13 @@ final class ClassTasks {
         return students;
     }
 
+    /** Everybody who is in one of these classes. */
+    Set<StudentId> studentsOf(Collection<Long> classIds) {
+        return classIds.stream()
+                .flatMap(classId -> classes.getOrDefault(classId, Set.of()).stream())
+                .collect(Collectors.toSet());
+    }
+
     List<GroupWithMembers> groups() {
         return groups;
     }

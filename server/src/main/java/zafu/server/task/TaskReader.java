@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -60,8 +61,12 @@ class TaskReader {
     TaskView view(Task task) {
         ClassTasks loaded = loader.only(task);
         TaskWithVersions one = loaded.tasks().get(0);
-        Map<StudentId, Outcome> outcomes = loaded.outcomes(one);
         List<Long> classes = one.classes();
+        Map<StudentId, Outcome> outcomes = new LinkedHashMap<>(loaded.outcomes(one));
+        // Of several classes, each adult sees the students of their own.
+        List<Long> seen =
+                classes.stream().filter(permission.roles()::containsKey).toList();
+        outcomes.keySet().retainAll(loaded.studentsOf(seen));
         return new TaskView(
                 task.id,
                 task.classId,
@@ -74,11 +79,11 @@ class TaskReader {
                 task.workKind,
                 task.way,
                 task.doneFirst,
-                classes.stream().allMatch(permission::mayChange),
+                permission.changeable().containsAll(classes),
                 versions(one, loaded.versionsWithTries(one)),
                 one.adjustments().stream().map(each -> shown(each, loaded)).toList(),
                 one.otherClasses().stream().map(this::shown).toList(),
-                students(loaded, one, outcomes, permission.maySeeNeedsInAll(classes)),
+                students(loaded, one, outcomes, permission.maySeeNeedsInAll(seen)),
                 HandOutCheck.problems(loaded, one, outcomes, school.zone()),
                 steps.lastOf(task));
     }
