@@ -10,6 +10,7 @@ import { useFocus } from "../shell/focus";
 import { useNotice } from "../shell/Notice";
 import type { TaskOpen } from "./TaskDialogs";
 import type { TaskView } from "./taskEdit";
+import { useUndoStep } from "./useUndoStep";
 import { words } from "./words";
 
 /** What is done to a task seldom. */
@@ -18,12 +19,7 @@ export function TaskMenu({ task, onOpen }: { task: TaskView; onOpen: (open: Task
   const navigate = useNavigate();
   const tell = useNotice();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const bringBack = useMutation({
-    mutationFn: (stepId: number) =>
-      api.POST("/api/task-steps/{stepId}/undo", { params: { path: { stepId } } }),
-    onSettled: () => queryClient.invalidateQueries({ queryKey: ["class", classId] }),
-    onError: (error) => tell(error.message),
-  });
+  const bringBack = useUndoStep();
   const remove = useMutation({
     mutationFn: () =>
       data<Schemas["StepDone"]>(

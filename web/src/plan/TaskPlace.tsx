@@ -1,12 +1,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { taskQuery } from "../api/planQueries";
 import { PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
+import { useUndoKey } from "../shell/useUndoKey";
 import { Waiting } from "../shell/Waiting";
 import { Adjustments } from "./Adjustments";
 import { DoneElsewhere } from "./DoneElsewhere";
@@ -104,19 +105,4 @@ function TaskScreen({ task }: { task: TaskView }) {
       )}
     </Box>
   );
-}
-
-/** Ctrl+Z takes the last step back, unless somebody is typing. */
-function useUndoKey(undo: (() => void) | undefined) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const typing = (event.target as HTMLElement).closest("input, textarea, select, [role=dialog]");
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !typing && undo) {
-        event.preventDefault();
-        undo();
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [undo]);
 }

@@ -4,7 +4,7 @@ import { ApiProblem, api, data, type Schemas } from "../api/client";
 import { taskQuery } from "../api/planQueries";
 import { useNotice } from "../shell/Notice";
 import { editOf, type TaskEdit, type TaskView } from "./taskEdit";
-import { words } from "./words";
+import { useUndoStep } from "./useUndoStep";
 
 export type Change = (edit: TaskEdit) => TaskEdit;
 
@@ -69,17 +69,7 @@ export function useTaskEdit(taskId: number) {
     const out = queries.getQueryData(key)?.state === "HANDED_OUT";
     (out ? foresee : change).mutate(asked);
   };
-  const undo = useMutation({
-    scope,
-    mutationFn: (stepId: number) =>
-      api.POST("/api/task-steps/{stepId}/undo", { params: { path: { stepId } } }),
-    onSuccess: () => tell(words.undo.done),
-    onError,
-    onSettled: () => {
-      queries.invalidateQueries({ queryKey: key });
-      queries.invalidateQueries({ queryKey: ["class"] });
-    },
-  });
+  const undo = useUndoStep(scope);
   const handOut = useMutation({
     scope,
     mutationFn: (body: { version: number; confirmNotCovered: boolean }) =>

@@ -2,7 +2,7 @@ import Button from "@mui/material/Button";
 import { useMutation } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, data, type Schemas } from "../api/client";
-import { queryClient } from "../api/queryClient";
+import { refreshTasks, useUndoStep } from "../plan/useUndoStep";
 import { useNotice } from "../shell/Notice";
 import { TodayPart, TodayRow } from "./TodayRow";
 import { words } from "./words";
@@ -54,17 +54,7 @@ interface OverdueProps {
 
 function OverdueRow({ task, classId, mayChange }: OverdueProps) {
   const tell = useNotice();
-  const settle = () => {
-    queryClient.invalidateQueries({ queryKey: ["class", classId] });
-    queryClient.invalidateQueries({ queryKey: ["task"] });
-  };
-  const undo = useMutation({
-    mutationFn: (stepId: number) =>
-      api.POST("/api/task-steps/{stepId}/undo", { params: { path: { stepId } } }),
-    onSuccess: () => tell(words.undone),
-    onError: (error) => tell(error.message),
-    onSettled: settle,
-  });
+  const undo = useUndoStep();
   const extend = useMutation({
     mutationFn: () =>
       data<Schemas["StepDone"]>(
@@ -75,7 +65,7 @@ function OverdueRow({ task, classId, mayChange }: OverdueProps) {
       ),
     onSuccess: ({ stepId }) => tell(words.overdue.extended(task), () => undo.mutate(stepId)),
     onError: (error) => tell(error.message),
-    onSettled: settle,
+    onSettled: refreshTasks,
   });
   return (
     <TodayRow count={task.students.length} what={words.overdue.title(task)} about={words.overdue.about(task)}>

@@ -96,7 +96,6 @@ export const words = {
   doAll: (count: number) => `Move all ${count}`,
   allMoved: (count: number) => `${plural(count, "student")} moved.`,
   lookAtBench: "Look at the bench",
-  undone: "Taken back.",
 };
 
 function minutes(thing: Thing): string {

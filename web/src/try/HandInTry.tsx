@@ -10,6 +10,7 @@ import { ItemPageView } from "../asked/ItemPageView";
 import { useNotice } from "../shell/Notice";
 import { AtHand } from "./AtHand";
 import { HandInDialog } from "./HandInDialog";
+import { KeepingMark } from "./KeepingMark";
 import { TryHead } from "./TryHead";
 import { useWritten } from "./useWritten";
 import { words } from "./words";
@@ -54,15 +55,7 @@ export function HandInTry({ page, onOver, onHandIn }: Props) {
             onChange={(event) => written.setText(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 100_000 } }}
           />
-          <Box
-            role="status"
-            sx={{
-              fontSize: 14,
-              color: written.keeping === "waiting" ? "var(--z-clayText)" : "var(--z-mossText)",
-            }}
-          >
-            {words[written.keeping]}
-          </Box>
+          <KeepingMark keeping={written.keeping} />
           <Files page={page} />
           <Button
             size="large"

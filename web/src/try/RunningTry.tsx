@@ -6,6 +6,7 @@ import { QuestionField } from "../asked/QuestionField";
 import { ReadingText } from "../asked/ReadingText";
 import { AtHand } from "./AtHand";
 import { HandInDialog } from "./HandInDialog";
+import { KeepingMark } from "./KeepingMark";
 import { TryHead } from "./TryHead";
 import { type Answers, useAnswers } from "./useAnswers";
 import { words } from "./words";
@@ -57,15 +58,7 @@ export function RunningTry({ page, onOver, onHandIn }: Props) {
         >
           <Box sx={{ display: "flex", alignItems: "center", mb: 2 }}>
             <Steps page={page} answers={answers} place={place} onPlace={setPlace} />
-            <Box
-              role="status"
-              sx={{
-                fontSize: 14,
-                color: answers.keeping === "waiting" ? "var(--z-clayText)" : "var(--z-mossText)",
-              }}
-            >
-              {words[answers.keeping]}
-            </Box>
+            <KeepingMark keeping={answers.keeping} />
           </Box>
           <AtHand page={page} questions={question ? [question.sheet] : []} />
           {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", mb: 2 }}>{page.instructions}</Box>}

@@ -152,7 +152,6 @@ export const words = {
     const left = shifted.left.length > 0 ? ` ${stay(shifted.left)}` : "";
     return `${listed(what)} ${copy ? "copied, as drafts" : "moved"}.${left}`;
   },
-  undone: "Taken back.",
   handedOut: (count: number) => `${plural(count, "task")} handed out.`,
   handOutWeek: {
     title: "Hand out the drafts of this week",

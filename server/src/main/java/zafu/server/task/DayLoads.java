@@ -11,6 +11,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
+import zafu.core.need.NeedsForWork;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Load;
 import zafu.core.schedule.Load.OpenWork;
@@ -56,17 +57,16 @@ class DayLoads {
                 .flatMap(task::content)
                 .filter(content -> all.triesOf(task, student).stream().allMatch(TriesSoFar.TrySoFar::running))
                 .ifPresent(content -> {
-                    int minutes = minutes(all, task, student, content, own.getOrDefault(content.versionId(), 0));
                     Terms.ForStudent terms = all.termsFor(task, student, content);
+                    int materials = own.getOrDefault(content.versionId(), 0);
+                    int minutes = minutes(terms.time(), materials, content, all.needsFor(task, student));
                     works.computeIfAbsent(student, id -> new ArrayList<>())
                             .add(new OpenWork(minutes, day(terms.opens(), all), day(terms.due(), all)));
                 }));
     }
 
     /** The time limit as it holds for the student, else the material's own minutes with the student's factor. */
-    private static int minutes(
-            ClassTasks all, TaskWithVersions task, StudentId student, TaskVersion.Content content, int own) {
-        TimeLimit limit = all.termsFor(task, student, content).time();
+    private static int minutes(TimeLimit limit, int own, TaskVersion.Content content, NeedsForWork needs) {
         if (limit instanceof TimeLimit.Untimed untimed) {
             return untimed.instead();
         }
@@ -74,10 +74,7 @@ class DayLoads {
             return limit.minutes().getAsInt();
         }
         return TimeLimit.of(
-                        OptionalInt.of(own),
-                        all.needsFor(task, student).time(),
-                        content.terms().includesAccommodations(),
-                        Setting.leaves())
+                        OptionalInt.of(own), needs.time(), content.terms().includesAccommodations(), Setting.leaves())
                 .minutes()
                 .orElse(own);
     }
