@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
-import { Navigate, Route, Routes } from "react-router";
+import { Route, Routes } from "react-router";
 import { sessionQuery } from "./api/queries";
 import { Waiting } from "./shell/Waiting";
 
@@ -28,9 +28,7 @@ const LibraryPlace = lazy(() => import("./library/LibraryPlace"));
 const ItemEditorPlace = lazy(() => import("./library/ItemEditorPlace"));
 const UnitsPlace = lazy(() => import("./units/UnitsPlace"));
 const SkillsPlace = lazy(() => import("./skills/SkillsPlace"));
-const BookPlace = lazy(() => import("./mywork/BookPlace"));
-const MyWorkPlace = lazy(() => import("./mywork/MyWorkPlace"));
-const TryPlace = lazy(() => import("./try/TryPlace"));
+const StudentPlaces = lazy(() => import("./mywork/StudentPlaces"));
 
 export function App() {
   const session = useQuery(sessionQuery);
@@ -41,7 +39,7 @@ export function App() {
     <Suspense fallback={<Waiting />}>
       {session.data.who === "ADULT" &&
         (session.data.mustChangePassword ? <ChangePassword /> : <TeacherRoutes />)}
-      {session.data.who === "STUDENT" && <StudentRoutes />}
+      {session.data.who === "STUDENT" && <StudentPlaces session={session.data} />}
       {session.data.who === "FIRST_RUN" && <FirstRun />}
       {session.data.who === "NOBODY" && <EntryRoutes />}
     </Suspense>
@@ -74,17 +72,6 @@ function TeacherRoutes() {
       <Route path="/classes/new" element={<BringInPlace />} />
       <Route path="/school/:part?" element={<SchoolPlace />} />
       <Route path="*" element={<HomeClass />} />
-    </Routes>
-  );
-}
-
-function StudentRoutes() {
-  return (
-    <Routes>
-      <Route path="/my" element={<MyWorkPlace />} />
-      <Route path="/my/shelf/:itemId" element={<BookPlace />} />
-      <Route path="/my/tries/:tryId" element={<TryPlace />} />
-      <Route path="*" element={<Navigate to="/my" replace />} />
     </Routes>
   );
 }

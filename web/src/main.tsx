@@ -2,11 +2,12 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
-import { QueryClientProvider } from "@tanstack/react-query";
+import { PersistQueryClientProvider } from "@tanstack/react-query-persist-client";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import "@fontsource-variable/atkinson-hyperlegible-next";
+import { shownToStudents } from "./api/persister";
 import { queryClient } from "./api/queryClient";
 import { App } from "./app";
 import { NoticeProvider } from "./shell/Notice";
@@ -25,13 +26,13 @@ createRoot(root).render(
       <ThemeProvider theme={theme}>
         <CssBaseline />
         <ZafuGlobalStyles />
-        <QueryClientProvider client={queryClient}>
+        <PersistQueryClientProvider client={queryClient} persistOptions={shownToStudents}>
           <BrowserRouter>
             <NoticeProvider>
               <App />
             </NoticeProvider>
           </BrowserRouter>
-        </QueryClientProvider>
+        </PersistQueryClientProvider>
       </ThemeProvider>
     </CacheProvider>
   </StrictMode>,

@@ -56,6 +56,27 @@ const dark: Tokens = {
   seaWash: "#213842",
 };
 
+/** Colours a student may choose to read by; what is not named is as in the light ones. */
+const papers: Record<string, Tokens> = {
+  WHITE: { ...light, paper: "#FFFFFF", card: "#FFFFFF", sunk: "#F4F2F5", line: "#CFC8D4" },
+  SAND: { ...light, paper: "#F3E7CF", card: "#FAF1DF", sunk: "#EADBBD", line: "#CDB98F" },
+  SKY: { ...light, paper: "#E3EFF5", card: "#F1F8FB", sunk: "#D3E4EC", line: "#A9C3D0", soft: "#55506A" },
+  NIGHT: dark,
+};
+
+/** Sizes of the students' text in pixels, and how open its lines are. */
+const textSizes = { USUAL: 17, LARGE: 21, LARGER: 25, LARGEST: 30 };
+const spacings = {
+  USUAL: { line: 1.5, letter: "0" },
+  WIDE: { line: 1.8, letter: "0.03em" },
+  WIDER: { line: 2.1, letter: "0.06em" },
+};
+const typefaces = {
+  USUAL: "'Atkinson Hyperlegible Next Variable', sans-serif",
+  ROUND: "'Lexend Variable', sans-serif",
+  WEIGHTED: "'OpenDyslexic', sans-serif",
+};
+
 /** Hues of groups; they say nothing of rank. */
 const groupHues = {
   light: ["#7A4B86", "#2F6275", "#7A5C16", "#7B3F52", "#4F6B4A", "#40568A", "#6A5A4A", "#8A4A2F"],
@@ -69,7 +90,7 @@ export const theme = createTheme({
   colorSchemes: { light: { palette: palette(light) }, dark: { palette: palette(dark) } },
   shape: { borderRadius: round },
   typography: {
-    fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif",
+    fontFamily: "var(--z-font)",
     fontSize: 14,
     h1: { fontSize: 19, fontWeight: 700 },
     h2: { fontSize: 15, fontWeight: 700 },
@@ -128,7 +149,17 @@ export const theme = createTheme({
         tooltip: { background: "#2E1F38", color: "#FFFDF8", fontSize: 12.5, borderRadius: 8 },
       },
     },
-    MuiDialog: { styleOverrides: { paper: { border: "1px solid var(--z-line)" } } },
+    // A student's own colours hold in dialogs and fields too.
+    MuiDialog: {
+      styleOverrides: {
+        paper: {
+          border: "1px solid var(--z-line)",
+          backgroundColor: "var(--z-card)",
+          color: "var(--z-ink)",
+        },
+      },
+    },
+    MuiInputBase: { styleOverrides: { root: { color: "var(--z-ink)" } } },
     MuiDialogTitle: { styleOverrides: { root: { fontSize: 17, fontWeight: 700, paddingBottom: 8 } } },
   },
 });
@@ -145,6 +176,23 @@ function palette(t: Tokens) {
   };
 }
 
+/** What a student has chosen stands on the page's root, see EaseProvider. */
+const chosenByStudent = Object.fromEntries([
+  ...Object.entries(papers).map(([name, tokens]) => [
+    `:root[data-colours=${name}]`,
+    { ...customProperties(tokens, groupHues.light), colorScheme: name === "NIGHT" ? "dark" : "light" },
+  ]),
+  ...Object.entries(textSizes).map(([name, size]) => [
+    `:root[data-size=${name}]`,
+    { "--z-text": `${size}px` },
+  ]),
+  ...Object.entries(spacings).map(([name, { line, letter }]) => [
+    `:root[data-spacing=${name}]`,
+    { "--z-lines": line, "--z-letters": letter },
+  ]),
+  ...Object.entries(typefaces).map(([name, font]) => [`:root[data-typeface=${name}]`, { "--z-font": font }]),
+]);
+
 function customProperties(tokens: Tokens, hues: string[]): Record<string, string> {
   const own = Object.entries(tokens).map(([name, value]) => [`--z-${name}`, value]);
   return Object.fromEntries([...own, ...hues.map((hue, i) => [`--z-group-${i}`, hue])]);
@@ -154,11 +202,25 @@ export function ZafuGlobalStyles() {
   return (
     <GlobalStyles
       styles={{
-        ":root": customProperties(light, groupHues.light),
+        ":root": {
+          ...customProperties(light, groupHues.light),
+          "--z-text": `${textSizes.USUAL}px`,
+          "--z-lines": spacings.USUAL.line,
+          "--z-letters": spacings.USUAL.letter,
+          "--z-font": typefaces.USUAL,
+        },
         "@media (prefers-color-scheme: dark)": { ":root": customProperties(dark, groupHues.dark) },
+        ...chosenByStudent,
         "html, body, #root": { height: "100%" },
         body: { background: "var(--z-paper)", color: "var(--z-ink)", fontVariantNumeric: "tabular-nums" },
         "h1, h2, h3, p, ul": { margin: 0 },
+        // What a student reads and answers, wherever it is shown to them.
+        ".reading": {
+          fontSize: "var(--z-text)",
+          lineHeight: "var(--z-lines)",
+          letterSpacing: "var(--z-letters)",
+        },
+        "::highlight(zafu-word)": { backgroundColor: "var(--z-action)", color: "var(--z-onAction)" },
         ":focus-visible": { outline: "3px solid var(--z-aubergine)", outlineOffset: 1 },
         ".visually-hidden": {
           position: "absolute",

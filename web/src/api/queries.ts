@@ -326,10 +326,3 @@ export const myWorkQuery = queryOptions({
   queryFn: () => data(api.GET("/api/my/work")),
   refetchInterval: 30_000,
 });
-
-export const tryQuery = (tryId: number) =>
-  queryOptions({
-    queryKey: ["my", "try", tryId],
-    queryFn: () => data(api.GET("/api/my/tries/{tryId}", { params: { path: { tryId } } })),
-    staleTime: Number.POSITIVE_INFINITY,
-  });

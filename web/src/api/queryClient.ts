@@ -17,3 +17,6 @@ export const queryClient: QueryClient = new FreshQueryClient({
     },
   },
 });
+
+// What a student was shown stays to be shown without a connection.
+queryClient.setQueryDefaults(["my"], { gcTime: 7 * 24 * 60 * 60 * 1000 });

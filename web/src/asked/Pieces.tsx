@@ -22,7 +22,7 @@ export function Pieces({ sheet, given, onGive }: FieldProps) {
                 number={blank + 1}
                 value={lines[blank] ?? ""}
                 choices={piece.choices}
-                onFill={(text) => onGive(filled(given, blanks, blank, text))}
+                onFill={(text) => onGive(filled(given, blanks, blank, text), !piece.choices)}
               />
             );
           }

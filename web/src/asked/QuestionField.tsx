@@ -1,5 +1,7 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
+import { lazy, Suspense } from "react";
+import { Waiting } from "../shell/Waiting";
 import type { Sheet } from "./answers";
 import { Choices } from "./Choices";
 import { Html } from "./Html";
@@ -11,8 +13,12 @@ import { words } from "./words";
 export interface FieldProps {
   sheet: Sheet;
   given: string | undefined;
-  onGive: (given: string) => void;
+  /** @param typing whether more of it may follow at once */
+  onGive: (given: string, typing?: boolean) => void;
 }
+
+/** Writing with a little form is only fetched where a question asks for it. */
+const RichText = lazy(() => import("./RichText"));
 
 /** A question and the field for its answer, the same in a try, on the shelf and in a preview. */
 export function QuestionField({ sheet, number, given, onGive }: FieldProps & { number: number }) {
@@ -39,35 +45,45 @@ function AnswerField(props: FieldProps) {
     case "BLANKS":
     case "HOT_WORDS":
       return <Pieces {...props} />;
+    case "LONG_ANSWER":
+      return (
+        <Suspense fallback={<Waiting />}>
+          <RichText
+            html={props.given ?? ""}
+            label={words.answer}
+            onWrite={(html) => props.onGive(html, true)}
+          />
+        </Suspense>
+      );
     case "NUMERIC":
     case "SHORT_ANSWER":
-    case "LONG_ANSWER":
       return <Typed {...props} />;
   }
 }
 
-const widths = { NUMERIC: 160, SHORT_ANSWER: 420, LONG_ANSWER: "100%" } as const;
+const widths = { NUMERIC: 160, SHORT_ANSWER: 420 } as const;
 
 function Typed({ sheet, given, onGive }: FieldProps) {
   const kind = sheet.kind as keyof typeof widths;
-  const long = kind === "LONG_ANSWER";
   return (
     <Box sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
       <TextField
         value={given ?? ""}
-        onChange={(event) => onGive(event.target.value)}
+        onChange={(event) => onGive(event.target.value, true)}
         autoComplete="off"
-        multiline={long}
-        minRows={long ? 6 : undefined}
         slotProps={{
           htmlInput: {
             "aria-label": words.answer,
             inputMode: kind === "NUMERIC" ? "decimal" : "text",
-            maxLength: long ? 15000 : 500,
-            style: { fontSize: "1.12em" },
+            maxLength: 500,
           },
         }}
-        sx={{ width: widths[kind], maxWidth: "100%", bgcolor: "var(--z-card)" }}
+        sx={{
+          width: widths[kind],
+          maxWidth: "100%",
+          bgcolor: "var(--z-card)",
+          "& .MuiInputBase-root": { fontSize: "1.12em", letterSpacing: "inherit" },
+        }}
       />
       {sheet.unit}
     </Box>

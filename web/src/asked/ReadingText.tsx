@@ -1,31 +1,98 @@
 import Box from "@mui/material/Box";
+import { type KeyboardEvent, type MouseEvent, useLayoutEffect, useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { ItemPageView } from "./ItemPageView";
 import { words } from "./words";
 
+interface Props {
+  texts: Schemas["ItemPage"][];
+  /** Holds the paragraph that is read; the others step back. */
+  held?: boolean;
+}
+
+const PARAGRAPHS = "p, li, h2, h3, blockquote, table";
+
 /** What there is to read or look at, beside the questions. */
-export function ReadingText({ texts }: { texts: Schemas["ItemPage"][] }) {
+export function ReadingText({ texts, held = false }: Props) {
+  const part = useRef<HTMLDivElement>(null);
+  const { place, count, move, choose } = useHeld(part, held);
+  const keys = (event: KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (held && by !== undefined && event.target === event.currentTarget) {
+      event.preventDefault();
+      move(by);
+    }
+  };
   return (
     <Box
       component="section"
       aria-label={words.text}
       tabIndex={0}
+      onKeyDown={keys}
       sx={{
         bgcolor: "var(--z-card)",
-        borderRight: "1px solid var(--z-line)",
-        p: 4,
+        borderRight: { md: "1px solid var(--z-line)" },
+        borderBottom: { xs: "1px solid var(--z-line)", md: "none" },
+        p: { xs: 2, md: 4 },
         overflow: "auto",
-        lineHeight: 1.6,
+        minWidth: 0,
       }}
     >
-      {texts.map((text) => (
-        <Box key={text.id} component="article" sx={{ maxWidth: 560, mb: 4 }}>
-          <Box component="h2" sx={{ fontSize: 21, mb: 2 }}>
-            {text.title}
+      <Box
+        ref={part}
+        onClick={held ? choose : undefined}
+        sx={{
+          "& [data-held]": {
+            bgcolor: "var(--z-ownWash)",
+            borderRadius: "8px",
+            boxShadow: "0 0 0 10px var(--z-ownWash)",
+          },
+          "& [data-back]": { opacity: 0.72 },
+        }}
+      >
+        {texts.map((text) => (
+          <Box key={text.id} component="article" sx={{ maxWidth: "34em", mb: 4 }}>
+            <Box component="h2" sx={{ fontSize: "1.25em", mb: 2 }} lang={text.language}>
+              {text.title}
+            </Box>
+            <ItemPageView page={text} />
           </Box>
-          <ItemPageView page={text} />
+        ))}
+      </Box>
+      {held && count > 0 && (
+        <Box data-silent sx={{ fontSize: "0.75em", color: "var(--z-soft)" }}>
+          {words.held(place + 1, count)}
         </Box>
-      ))}
+      )}
     </Box>
   );
+}
+
+/** Which paragraph is held. The text itself comes as it is, so its paragraphs are marked where they stand. */
+function useHeld(part: React.RefObject<HTMLElement | null>, held: boolean) {
+  const [place, setPlace] = useState(0);
+  const [count, setCount] = useState(0);
+  const paragraphs = () => [...(part.current?.querySelectorAll<HTMLElement>(PARAGRAPHS) ?? [])];
+  useLayoutEffect(() => {
+    const all = paragraphs();
+    setCount(all.length);
+    all.forEach((paragraph, i) => {
+      paragraph.toggleAttribute("data-held", held && i === place);
+      paragraph.toggleAttribute("data-back", held && i !== place);
+    });
+  });
+  const move = (by: number) => {
+    const all = paragraphs();
+    const next = Math.max(0, Math.min(all.length - 1, place + by));
+    setPlace(next);
+    all[next]?.scrollIntoView({ block: "nearest" });
+  };
+  const choose = (event: MouseEvent) => {
+    const clicked = (event.target as HTMLElement).closest<HTMLElement>(PARAGRAPHS);
+    const found = clicked ? paragraphs().indexOf(clicked) : -1;
+    if (found >= 0) {
+      setPlace(found);
+    }
+  };
+  return { place, count, move, choose };
 }

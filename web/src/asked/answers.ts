@@ -81,7 +81,8 @@ export function inWords(sheet: Sheet, given: string): string {
       return given.split("\n").join(", ");
     case "NUMERIC":
     case "SHORT_ANSWER":
-    case "LONG_ANSWER":
       return given;
+    case "LONG_ANSWER":
+      return given.replace(/<\/(p|li)>/g, " ").replace(/<[^>]*>/g, "");
   }
 }

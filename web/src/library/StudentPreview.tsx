@@ -3,12 +3,11 @@ import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { previewQuery } from "../api/queries";
 import { ItemPageView } from "../asked/ItemPageView";
 import { QuestionField } from "../asked/QuestionField";
-import { spokenPage } from "../asked/spoken";
 import { useReadAloud } from "../asked/useReadAloud";
 import { words } from "./words";
 
@@ -23,7 +22,8 @@ export function StudentPreview({ item }: { item: Schemas["ItemView"] }) {
     ...previewQuery(item.id, fewer ? FEWER : undefined),
     placeholderData: keepPreviousData,
   }).data;
-  const voice = useReadAloud();
+  const part = useRef<HTMLDivElement>(null);
+  const voice = useReadAloud(part, preview?.item.language ?? "en");
   const choices = item.questions.some((question) => question.kind.endsWith("CHOICE"));
   if (!preview) {
     return null;
@@ -42,20 +42,14 @@ export function StudentPreview({ item }: { item: Schemas["ItemView"] }) {
         <Box sx={{ fontSize: 12.5, flex: 1, minWidth: 130 }}>{words.asStudent}</Box>
         <Option label={words.largeText} on={large} onChange={setLarge} />
         {choices && <Option label={words.fewerChoices} on={fewer} onChange={setFewer} />}
-        {voice.possible && (
-          <Button
-            size="small"
-            onClick={() =>
-              voice.speaking
-                ? voice.stop()
-                : voice.speak(spokenPage([preview.item], preview.questions), preview.item.language)
-            }
-          >
+        {voice.voice === "there" && (
+          <Button size="small" onClick={voice.speaking ? voice.stop : voice.speak}>
             {voice.speaking ? words.stopReading : words.readAloud}
           </Button>
         )}
       </Box>
       <Box
+        ref={part}
         sx={{
           border: "1px solid var(--z-line)",
           borderRadius: "10px",

@@ -1,21 +1,24 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { Html } from "../asked/Html";
 import { ItemPageView } from "../asked/ItemPageView";
 import { QuestionField } from "../asked/QuestionField";
+import { EaseButton } from "../ease/EaseButton";
 import { Card } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
+import { ReadToMe } from "../try/ReadToMe";
 import { shelfWords as words } from "./shelfWords";
 
 /** Something of the shelf, opened. Practice can be checked as often as one likes; nothing of it is kept. */
 export default function BookPlace() {
   const itemId = Number(useParams().itemId);
+  const part = useRef<HTMLDivElement>(null);
   const book = useQuery({
     queryKey: ["my", "book", itemId],
     queryFn: async () => {
@@ -30,7 +33,7 @@ export default function BookPlace() {
   });
   if (book.error) {
     return (
-      <Box component="main" sx={{ maxWidth: 640, mx: "auto", p: 3, fontSize: 17 }}>
+      <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 3 }}>
         <p>{book.error.message}</p>
         <Back />
       </Box>
@@ -41,12 +44,18 @@ export default function BookPlace() {
   }
   const { item, questions } = book.data;
   return (
-    <Box component="main" sx={{ maxWidth: 680, mx: "auto", p: 3, fontSize: 17, lineHeight: 1.6 }}>
-      <Back />
-      <Box component="h1" sx={{ fontSize: 24, my: 2 }}>
-        {item.title}
+    <Box component="main" className="reading" sx={{ maxWidth: 680, mx: "auto", p: { xs: 2, sm: 3 } }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+        <Back />
+        <EaseButton />
+        <ReadToMe part={part} language={item.language} />
       </Box>
-      <ItemPageView page={item} />
+      <Box ref={part}>
+        <Box component="h1" sx={{ fontSize: "1.4em", my: 2 }}>
+          {item.title}
+        </Box>
+        <ItemPageView page={item} />
+      </Box>
       {questions.length > 0 && <Practice itemId={itemId} questions={questions} />}
     </Box>
   );

@@ -16,12 +16,12 @@ import { words } from "./words";
 export function MyCalendar() {
   const [open, setOpen] = useState(false);
   return (
-    <Box sx={{ mt: 3, textAlign: "center" }}>
-      <Button variant="text" onClick={() => setOpen(true)}>
+    <>
+      <Button variant="text" sx={{ fontSize: "0.88em" }} onClick={() => setOpen(true)}>
         {words.calendar.button}
       </Button>
       {open && <CalendarDialog onClose={() => setOpen(false)} />}
-    </Box>
+    </>
   );
 }
 
@@ -37,10 +37,10 @@ function CalendarDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="my-calendar">
       <DialogTitle id="my-calendar">{words.calendar.title}</DialogTitle>
-      <DialogContent sx={{ fontSize: 17, display: "grid", gap: 1.5 }}>
+      <DialogContent sx={{ fontSize: "var(--z-text)", display: "grid", gap: 1.5 }}>
         <Box>{words.calendar.about}</Box>
         {feeds.map((feed) => (
-          <Box key={feed.id} sx={{ overflowWrap: "anywhere", fontSize: 15 }}>
+          <Box key={feed.id} sx={{ overflowWrap: "anywhere", fontSize: "0.88em" }}>
             {window.location.origin}
             {feed.address}
           </Box>

@@ -12,7 +12,7 @@ export function MyShelf() {
   }
   return (
     <Box component="section" sx={{ mt: 2 }}>
-      <Box component="h2" sx={{ fontSize: 17, px: 0.25, mb: 1 }}>
+      <Box component="h2" sx={{ fontSize: "1em", px: 0.25, mb: 1 }}>
         {words.title}
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
@@ -33,8 +33,8 @@ export function MyShelf() {
               borderLeft: `5px solid var(--z-${book.first ? "action" : "line"})`,
             }}
           >
-            <Box sx={{ fontWeight: 700 }}>{book.title}</Box>
-            <Box sx={{ fontSize: 15, color: "var(--z-soft)" }}>{words.book(book)}</Box>
+            <Box sx={{ fontWeight: 700, fontSize: "0.94em" }}>{book.title}</Box>
+            <Box sx={{ fontSize: "0.8em", color: "var(--z-soft)" }}>{words.book(book)}</Box>
           </Box>
         ))}
       </Box>

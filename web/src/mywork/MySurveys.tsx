@@ -41,10 +41,10 @@ function MySurvey({ survey }: { survey: Schemas["MySurvey"] }) {
   const changed = ranked.join() !== survey.ranked.join();
   return (
     <Card component="section" aria-label={survey.question} sx={{ p: 2, mt: 2, display: "grid", gap: 1 }}>
-      <Box component="h2" sx={{ fontSize: 18 }}>
+      <Box component="h2" sx={{ fontSize: "1.06em" }}>
         {survey.question}
       </Box>
-      <Box sx={{ color: "var(--z-soft)", fontSize: 15 }}>{words.surveyHelp}</Box>
+      <Box sx={{ color: "var(--z-soft)", fontSize: "0.88em" }}>{words.surveyHelp}</Box>
       {survey.options.map((option) => {
         const place = ranked.indexOf(option.id);
         return (
@@ -54,7 +54,7 @@ function MySurvey({ survey }: { survey: Schemas["MySurvey"] }) {
             onClick={() => tap(option.id)}
             sx={{
               justifyContent: "start",
-              fontSize: 17,
+              fontSize: "1em",
               py: 1,
               gap: 1.25,
               fontWeight: place >= 0 ? 700 : 400,
@@ -82,7 +82,7 @@ function MySurvey({ survey }: { survey: Schemas["MySurvey"] }) {
         <Button
           disabled={ranked.length === 0 || send.isPending}
           onClick={() => send.mutate()}
-          sx={{ py: 0.9, fontSize: 17 }}
+          sx={{ py: 0.9, fontSize: "1em" }}
         >
           {words.surveySend}
         </Button>

@@ -4,7 +4,8 @@ import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { aboutCard, words } from "./words";
 
-const order = ["GOING_ON", "NOW", "LATER", "DONE", "MISSED"] as const;
+const toDo = ["GOING_ON", "NOW", "NEXT"] as const;
+const rest = ["LATER", "DONE", "MISSED"] as const;
 
 interface Props {
   work: Schemas["MyWork"];
@@ -12,16 +13,32 @@ interface Props {
   actions: (card: Schemas["Card"], first: boolean) => ReactNode;
   /** What stands between the first thing to do and the rest. */
   between?: ReactNode;
+  /** What there is to read, after what there is to do. */
+  reading?: ReactNode;
 }
 
-/** What to do first, then now, later, and what is done. */
-export function WorkList({ work, actions, between }: Props) {
+/** What to do first, then now, next and later, and what is done. */
+export function WorkList({ work, actions, between, reading }: Props) {
   const first = work.cards.find(
-    (card) => (card.when === "GOING_ON" || card.when === "NOW") && card.after === undefined,
+    (card) => toDo.some((when) => when === card.when) && card.after === undefined,
   );
-  const sections = order
-    .map((when) => ({ when, cards: work.cards.filter((card) => card.when === when && card !== first) }))
-    .filter(({ cards }) => cards.length > 0);
+  const sections = (whens: readonly Schemas["Card"]["when"][]) =>
+    whens
+      .map((when) => ({ when, cards: work.cards.filter((card) => card.when === when && card !== first) }))
+      .filter(({ cards }) => cards.length > 0)
+      .map(({ when, cards }) => (
+        <Section
+          key={when}
+          title={words.sections[when]}
+          about={when === "DONE" ? words.doneThisWeek(work.doneThisWeek) : undefined}
+        >
+          {cards.map((card) => (
+            <Work key={card.taskId} card={card} now={work.localNow}>
+              {card.after === undefined && actions(card, false)}
+            </Work>
+          ))}
+        </Section>
+      ));
   return (
     <>
       {!first && <Box sx={{ py: 2 }}>{words.nothing}</Box>}
@@ -33,24 +50,21 @@ export function WorkList({ work, actions, between }: Props) {
         </Section>
       )}
       {between}
-      {sections.map(({ when, cards }) => (
-        <Section key={when} title={words.sections[when]}>
-          {cards.map((card) => (
-            <Work key={card.taskId} card={card} now={work.localNow}>
-              {card.after === undefined && actions(card, false)}
-            </Work>
-          ))}
-        </Section>
-      ))}
+      {sections(toDo)}
+      {reading}
+      {sections(rest)}
     </>
   );
 }
 
-function Section({ title, children }: { title: string; children: ReactNode }) {
+function Section({ title, about, children }: { title: string; about?: string; children: ReactNode }) {
   return (
     <Box component="section" sx={{ mt: 2, display: "grid", gap: 1 }}>
-      <Box component="h2" sx={{ fontSize: 17, px: 0.25 }}>
-        {title}
+      <Box sx={{ display: "flex", gap: 1, alignItems: "baseline", px: 0.25 }}>
+        <Box component="h2" sx={{ fontSize: "1em" }}>
+          {title}
+        </Box>
+        {about && <Box sx={{ fontSize: "0.78em", color: "var(--z-soft)" }}>{about}</Box>}
       </Box>
       {children}
     </Box>
@@ -75,14 +89,38 @@ function Work({ card, now, first, children }: WorkProps) {
         borderWidth: first ? 2 : 1,
       }}
     >
-      <Box component="h3" sx={{ fontSize: 18 }}>
+      <Box component="h3" sx={{ fontSize: "1.06em" }}>
         {card.title}
       </Box>
-      <Box sx={{ color: done ? "var(--z-ink)" : "var(--z-soft)", fontSize: 15 }}>{aboutCard(card, now)}</Box>
+      <Box sx={{ color: done ? "var(--z-ink)" : "var(--z-soft)", fontSize: "0.88em" }}>
+        {aboutCard(card, now)}
+      </Box>
+      {card.remark && (
+        <Box sx={{ fontSize: "0.88em", whiteSpace: "pre-wrap" }}>
+          <b>{words.says(card.remarkBy)}</b>
+          {card.remark}
+        </Box>
+      )}
+      {card.cameLate.waiting > 0 && (
+        <Box sx={{ fontSize: "0.88em" }}>{words.cameLate(card.cameLate.waiting)}</Box>
+      )}
+      {card.when === "GOING_ON" && card.questions > 0 && <HowFar share={card.answered / card.questions} />}
       {card.instructions && card.when !== "LATER" && (
-        <Box sx={{ whiteSpace: "pre-wrap", mt: 0.5, fontSize: 16 }}>{card.instructions}</Box>
+        <Box sx={{ whiteSpace: "pre-wrap", mt: 0.5, fontSize: "0.94em" }}>{card.instructions}</Box>
       )}
       {children}
     </Card>
+  );
+}
+
+/** How much of what was begun has an answer; the words above say it too. */
+function HowFar({ share }: { share: number }) {
+  return (
+    <Box
+      aria-hidden="true"
+      sx={{ height: 7, borderRadius: 99, bgcolor: "var(--z-sunk)", mt: 1, overflow: "hidden" }}
+    >
+      <Box sx={{ height: "100%", width: `${share * 100}%`, bgcolor: "var(--z-moss)" }} />
+    </Box>
   );
 }

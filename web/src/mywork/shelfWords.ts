@@ -15,7 +15,7 @@ const kinds: Record<Book["kind"], string> = {
 };
 
 export const shelfWords = {
-  title: "My shelf",
+  title: "To read",
   book: (book: Book) =>
     [
       book.first ? "first" : "",

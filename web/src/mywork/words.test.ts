@@ -15,6 +15,10 @@ const card: Schemas["Card"] = {
   due: "2027-02-12T15:00:00",
   answered: 0,
   anotherTry: false,
+  breakMinutes: 0,
+  earlier: [],
+  cameLate: { waiting: 0, accepted: 0, declined: 0 },
+  remark: "",
 };
 
 describe("a piece of work in a child's words", () => {
@@ -25,6 +29,17 @@ describe("a piece of work in a child's words", () => {
   it("leaves out a limit and a date that are not there", () => {
     const open = { ...card, minutes: undefined, due: undefined, withText: false, questions: 1 };
     expect(aboutCard(open, now)).toBe("1 question");
+  });
+
+  it("names the time by the school's day where that is true", () => {
+    expect(aboutCard({ ...card, dueName: "END_OF_SCHOOL" }, now)).toContain("due Friday, end of school");
+    const lunch = { ...card, due: "2027-02-10T12:00:00", dueName: "BEFORE_LUNCH" } as const;
+    expect(aboutCard(lunch, now)).toContain("due tomorrow, before lunch");
+  });
+
+  it("says why there is no result yet", () => {
+    const waits = { ...card, when: "DONE", resultWaits: "FOR_TEACHER" } as const;
+    expect(aboutCard(waits, now)).toBe("handed in · your teacher will look at it");
   });
 
   it("says that the day is past without blaming", () => {

@@ -13,6 +13,7 @@ export const words = {
   sections: {
     GOING_ON: "Go on",
     NOW: "Now",
+    NEXT: "Next",
     LATER: "Later",
     DONE: "Done",
     MISSED: "Closed",
@@ -27,9 +28,42 @@ export const words = {
   goOn: "Go on",
   again: "Try again",
   look: "Look at it",
-  starting: (minutes: number) =>
-    `You will have ${plural(minutes, "minute")}. At the end your answers are handed in by themselves.`,
+  before: {
+    title: (title: string) => title,
+    minutes: (minutes: number) => `You have ${plural(minutes, "minute")}. The clock starts when you do.`,
+    end: "When the time is over, what you have done is handed in by itself.",
+    breaks: (minutes: number) =>
+      `You may take breaks, ${plural(minutes, "minute")} in all. The clock stands still then.`,
+    connection: "If the connection is lost, go on working. Nothing is lost.",
+    notYet: "Not now",
+    start: "Start now",
+  },
+  doneThisWeek: (count: number) => `${count} this week`,
+  earlier: (number: number, earned: number | undefined, possible: number | undefined) =>
+    earned === undefined || possible === undefined
+      ? `Try ${number}`
+      : `Try ${number}: ${earned} of ${possible}`,
+  waits: {
+    FOR_DUE_TIME: "handed in · result after the due day",
+    FOR_TEACHER: "handed in · your teacher will look at it",
+  },
+  cameLate: (count: number) =>
+    count === 1
+      ? "one answer came late; your teacher decides"
+      : `${count} answers came late; your teacher decides`,
+  says: (by: string | undefined) => (by ? `${by}: ` : ""),
+  asOf: (time: string) => `No connection. This is how it was at ${time}.`,
+  unsent: (count: number) =>
+    count === 1
+      ? "One answer waits on this device for the connection."
+      : `${count} answers wait on this device for the connection.`,
   signOut: "Sign out",
+  signOutWaits:
+    "Some of your answers are not with your teacher yet. Stay signed in until the connection is back. They are safe on this device.",
+  signOutAnyway: "Sign out anyway",
+  stay: "Stay",
+  stillThere: "Are you still there? Others use this device, so you will be signed out in a minute.",
+  imHere: "I am here",
   calendar: {
     button: "My work in a calendar",
     title: "My work in a calendar",
@@ -67,16 +101,24 @@ export function aboutCard(card: Card, now: string): string {
   const what = whatItIs(card);
   const time = card.minutes === undefined ? "" : `you have ${plural(card.minutes, "minute")}`;
   const verb = card.due !== undefined && card.due < now ? "was due" : "due";
-  const due = card.due === undefined ? "" : `${verb} ${dueInWords(card.due, now)}`;
+  const due = card.due === undefined ? "" : `${verb} ${dueInWords(card.due, now, card.dueName)}`;
   switch (card.when) {
     case "GOING_ON":
       return card.questions > 0 ? `${card.answered} of ${card.questions} answered` : words.begun;
     case "LATER":
-      return card.opens ? `from ${dueInWords(card.opens, now)}` : "";
+      return card.opens ? `from ${dueInWords(card.opens, now, card.opensName)}` : "";
     case "DONE":
-      return card.earned === undefined || !card.possible ? "handed in" : `${card.earned} of ${card.possible}`;
+      return done(card);
     case "NOW":
+    case "NEXT":
     case "MISSED":
       return [what, time, due].filter(Boolean).join(" · ");
   }
+}
+
+function done(card: Card): string {
+  if (card.resultWaits) {
+    return words.waits[card.resultWaits];
+  }
+  return card.earned === undefined || !card.possible ? "handed in" : `${card.earned} of ${card.possible}`;
 }

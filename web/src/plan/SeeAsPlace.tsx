@@ -95,7 +95,9 @@ function PageAs({ studentId, taskId }: { studentId: number; taskId: number }) {
       <Box component="h2" sx={{ fontSize: 21 }}>
         {page.title}
       </Box>
-      {page.minutes !== undefined && <Box sx={{ color: "var(--z-soft)" }}>{words.minutes(page.minutes)}</Box>}
+      {page.clock.minutes !== undefined && (
+        <Box sx={{ color: "var(--z-soft)" }}>{words.minutes(page.clock.minutes)}</Box>
+      )}
       {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", my: 1 }}>{page.instructions}</Box>}
       {page.texts.length > 0 && <ReadingText texts={page.texts} />}
       {page.questions.map((question, i) => (

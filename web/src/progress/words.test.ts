@@ -12,7 +12,9 @@ describe("the head of a column", () => {
 
 describe("a cell", () => {
   it("says how far a running try is", () => {
-    expect(words.answered({ state: "NOW", answered: 2, questions: 6, late: false })).toBe("2 of 6 answered");
+    expect(words.answered({ state: "NOW", answered: 2, questions: 6, late: false, waiting: 0 })).toBe(
+      "2 of 6 answered",
+    );
   });
 
   it("has words for every state, each its own", () => {

@@ -24,10 +24,11 @@ function Year({ year }: { year: Schemas["SchoolYear"] }) {
   const [closed, setClosed] = useState(
     year.closedDays.map((each) => `${each.day} ${each.reason}`).join("\n"),
   );
+  const [day, setDay] = useState(year.day);
   const lines = closedLines(closed);
   const keep = useMutation({
     mutationFn: (closedDays: Schemas["ClosedDayEdit"][]) =>
-      api.PUT("/api/school/calendar", { body: { terms, closedDays } }),
+      api.PUT("/api/school/calendar", { body: { terms, closedDays, day } }),
     onSuccess: () => {
       queryClient.invalidateQueries({ queryKey: ["school"] });
       tell(words.kept);
@@ -69,6 +70,22 @@ function Year({ year }: { year: Schemas["SchoolYear"] }) {
         error={"unread" in lines || keep.isError}
         helperText={"unread" in lines ? words.closedUnread(lines.unread) : keep.error?.message}
       />
+      <Box role="group" aria-label={words.day.title} sx={{ display: "grid", gap: 1 }}>
+        <Box component="h3">{words.day.title}</Box>
+        <Box sx={{ color: "var(--z-soft)" }}>{words.day.about}</Box>
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5 }}>
+          {(["starts", "lunchStarts", "lunchEnds", "ends"] as const).map((part) => (
+            <TextField
+              key={part}
+              type="time"
+              label={words.day[part]}
+              value={day[part].slice(0, 5)}
+              onChange={(event) => event.target.value && setDay({ ...day, [part]: event.target.value })}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+          ))}
+        </Box>
+      </Box>
       <Box>
         <Button
           variant="contained"

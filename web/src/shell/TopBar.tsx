@@ -5,10 +5,9 @@ import MenuItem from "@mui/material/MenuItem";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, NavLink, useNavigate } from "react-router";
-import { api } from "../api/client";
 import { classesQuery, sessionQuery } from "../api/queries";
-import { queryClient } from "../api/queryClient";
 import { Mark } from "./Mark";
+import { signOut } from "./signOut";
 import { words } from "./words";
 
 const places = ["today", "students", "arrange", "library", "plan", "progress"] as const;
@@ -99,12 +98,6 @@ function ClassSwitcher({ classId }: { classId: number }) {
       </Menu>
     </>
   );
-}
-
-export async function signOut() {
-  await api.POST("/api/sign-out");
-  queryClient.clear();
-  window.location.assign("/");
 }
 
 function PersonMenu() {

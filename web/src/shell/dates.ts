@@ -1,4 +1,5 @@
 import dayjs from "dayjs";
+import type { Schemas } from "../api/client";
 
 /** A local time of the school, such as "Tue 9 Feb 09:00". The server has already put it on the school's clocks. */
 export function dayAndTime(local: string | undefined): string {
@@ -23,11 +24,24 @@ export function asField(local: string | undefined): string {
   return local ? dayjs(local).format("YYYY-MM-DDTHH:mm") : "";
 }
 
-/** When something is due, in a child's words: "today, 3:00 pm", "tomorrow", "Friday", "Mon 22 Feb". */
-export function dueInWords(due: string, now: string): string {
+const partsOfDay: Record<NonNullable<Schemas["Card"]["dueName"]>, string> = {
+  BEFORE_SCHOOL: "before school",
+  BEFORE_LUNCH: "before lunch",
+  AFTER_LUNCH: "after lunch",
+  END_OF_SCHOOL: "end of school",
+  END_OF_DAY: "end of the day",
+};
+
+/**
+ * When something is due, in a child's words: "today, before lunch", "tomorrow, 10:15 am", "Friday, end of school",
+ * "Mon 22 Feb".
+ *
+ * @param name what the time is called in the school, where it has a name
+ */
+export function dueInWords(due: string, now: string, name?: Schemas["Card"]["dueName"]): string {
   const moment = dayjs(due);
   const days = moment.startOf("day").diff(dayjs(now).startOf("day"), "day");
-  const clock = moment.format("h:mm a");
+  const clock = name ? partsOfDay[name] : moment.format("h:mm a");
   if (days === 0) {
     return `today, ${clock}`;
   }

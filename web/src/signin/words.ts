@@ -4,6 +4,7 @@ export const words = {
   adult: "I am a teacher",
   code: "Your entry code",
   codeHelp: "Eight letters and numbers, from your card",
+  ownDevice: "Only I use this device. Do not sign me out when I rest.",
   name: "Name",
   password: "Password",
   go: "Sign in",

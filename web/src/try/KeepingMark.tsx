@@ -2,14 +2,15 @@ import Box from "@mui/material/Box";
 import type { Keeping } from "./useAnswers";
 import { words } from "./words";
 
-/** Says whether what was given is kept. */
+/** Says quietly whether what was given is kept, and where. */
 export function KeepingMark({ keeping }: { keeping: Keeping }) {
   return (
     <Box
       role="status"
       sx={{
-        fontSize: 14,
-        color: keeping === "waiting" ? "var(--z-clayText)" : "var(--z-mossText)",
+        fontSize: "0.78em",
+        color: keeping === "waiting" ? "var(--z-saffron)" : "var(--z-mossText)",
+        textAlign: "right",
       }}
     >
       {words[keeping]}

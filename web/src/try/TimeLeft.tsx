@@ -1,59 +1,48 @@
 import Box from "@mui/material/Box";
-import { useEffect, useRef, useState } from "react";
-import type { Schemas } from "../api/client";
-import { announcement, secondsLeft } from "./timeLeft";
+import ButtonBase from "@mui/material/ButtonBase";
+import { useRef, useState } from "react";
+import { useEase } from "../ease/EaseProvider";
+import { announcement } from "./timeLeft";
+import type { TryClock } from "./useTryClock";
 import { words } from "./words";
 
-interface Props {
-  page: Schemas["TryPage"];
-  onOver: () => void;
-}
-
-const HALF_A_SECOND = 500;
-
-/** A calm clock: whole minutes and a ring. The server ends the try; this only counts down. */
-export function TimeLeft({ page, onOver }: Props) {
-  const left = useSecondsLeft(page, onOver);
-  const spoken = useSpoken(page.minutes, left);
-  if (left === undefined) {
+/** A calm clock: whole minutes and a ring, put away and brought back by a click. It speaks a few times, hidden or not. */
+export function TimeLeft({ clock: { clock, face } }: { clock: TryClock }) {
+  const hiddenAtFirst = useEase().clockHidden;
+  const [hidden, setHidden] = useState(hiddenAtFirst);
+  const inAll = (clock.minutes ?? 0) + clock.addedMinutes;
+  const spoken = useSpoken(clock.minutes === undefined ? undefined : inAll, face.left);
+  if (face.left === undefined) {
     return null;
   }
-  const inAll = (Date.parse(page.endsAt ?? "") - Date.parse(page.startedAt)) / 1000;
   return (
-    <Box role="timer" aria-label={words.timer} sx={{ display: "flex", alignItems: "center", gap: 1.25 }}>
-      <Ring share={left / inAll} />
-      <Box sx={{ lineHeight: 1.15 }}>
-        <b>{words.timeLeft(Math.ceil(left / 60))}</b>
-        {page.minutes !== undefined && (
-          <Box sx={{ fontSize: 13, color: "var(--z-soft)" }}>{words.of(page.minutes)}</Box>
+    <>
+      <ButtonBase
+        onClick={() => setHidden(!hidden)}
+        aria-label={hidden ? words.showClock : words.hideClock}
+        sx={{ display: "flex", alignItems: "center", gap: 1.25, borderRadius: 2, p: 0.5, font: "inherit" }}
+      >
+        {hidden ? (
+          <Box sx={{ color: "var(--z-soft)", fontSize: "0.85em" }}>{words.clock}</Box>
+        ) : (
+          <>
+            <Ring share={inAll === 0 ? 1 : face.left / (inAll * 60)} />
+            <Box role="timer" aria-label={words.timer} sx={{ lineHeight: 1.15, textAlign: "left" }}>
+              <b>{words.timeLeft(Math.ceil(face.left / 60))}</b>
+              {clock.minutes !== undefined && (
+                <Box sx={{ fontSize: "0.72em", color: "var(--z-soft)" }}>
+                  {words.of(clock.minutes, clock.addedMinutes)}
+                </Box>
+              )}
+            </Box>
+          </>
         )}
-      </Box>
+      </ButtonBase>
       <span className="visually-hidden" aria-live="polite">
         {spoken}
       </span>
-    </Box>
+    </>
   );
-}
-
-function useSecondsLeft(page: Schemas["TryPage"], onOver: () => void): number | undefined {
-  const [left, setLeft] = useState(() => secondsLeft(page.endsAt, page.now, 0));
-  useEffect(() => {
-    // A device's date may be changed; the time since the page came may not.
-    const cameAt = performance.now();
-    const tick = () => setLeft(secondsLeft(page.endsAt, page.now, performance.now() - cameAt));
-    tick();
-    const timer = setInterval(tick, HALF_A_SECOND);
-    return () => clearInterval(timer);
-  }, [page.endsAt, page.now]);
-  const over = left === 0;
-  useEffect(() => {
-    if (over) {
-      onOver();
-      const again = setInterval(onOver, 2000);
-      return () => clearInterval(again);
-    }
-  }, [over, onOver]);
-  return left;
 }
 
 function useSpoken(minutes: number | undefined, left: number | undefined): string {

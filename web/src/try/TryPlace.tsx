@@ -3,9 +3,12 @@ import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { Link, useParams } from "react-router";
-import { api, data, type Schemas } from "../api/client";
-import { tryQuery } from "../api/queries";
+import { api, data } from "../api/client";
+import { tryQuery } from "../api/myQueries";
+import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { stamped } from "../api/stamp";
+import { outbox } from "../outbox/mine";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
 import { HandInTry } from "./HandInTry";
@@ -16,37 +19,68 @@ import { words } from "./words";
 export default function TryPlace() {
   const tryId = Number(useParams().tryId);
   const query = tryQuery(tryId);
-  const { data: page, error, refetch } = useQuery({ ...query, staleTime: 0 });
+  const { data: page, error, refetch, fetchStatus } = useQuery({ ...query, staleTime: 0 });
+  const studentId = useQuery(sessionQuery).data?.studentId ?? 0;
   const tell = useNotice();
   const handIn = useMutation({
-    mutationFn: () =>
-      data<Schemas["TryPage"]>(api.POST("/api/my/tries/{tryId}/hand-in", { params: { path: { tryId } } })),
+    mutationFn: async () => {
+      if (!(await outbox.settled(tryId))) {
+        throw new Error(words.handInWaits);
+      }
+      const path = { params: { path: { tryId } } };
+      return stamped(await data(api.POST("/api/my/tries/{tryId}/hand-in", path)));
+    },
+    networkMode: "always",
     onSuccess: (done) => {
       queryClient.setQueryData(query.queryKey, done);
       queryClient.invalidateQueries({ queryKey: ["my", "work"] });
     },
-    onError: (error) => tell(error.message),
+    onError: (failed) => tell(failed instanceof TypeError ? words.handInWaits : failed.message),
   });
   const onOver = useCallback(() => {
-    queryClient.invalidateQueries({ queryKey: ["my", "work"] });
-    refetch();
+    outbox.flush().then(() => {
+      queryClient.invalidateQueries({ queryKey: ["my", "work"] });
+      refetch();
+    });
   }, [refetch]);
-  if (error) {
-    return (
-      <Box component="main" sx={{ maxWidth: 640, mx: "auto", p: 3, fontSize: 17 }}>
-        <p>{error.message}</p>
-        <Button component={Link} to="/my">
+  if (!page) {
+    return error || fetchStatus === "paused" ? (
+      <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 3 }}>
+        <p>{error?.message ?? words.offline}</p>
+        <Button component={Link} to="/my" size="large" sx={{ mt: 2 }}>
           {words.toMyWork}
         </Button>
       </Box>
+    ) : (
+      <Waiting />
     );
   }
-  if (!page) {
-    return <Waiting />;
+  if (error && "code" in error && error.code === "taken-back") {
+    return <TakenBack sentence={error.message} />;
   }
   if (page.handedIn) {
     return <TryResult page={page} />;
   }
   const Running = page.way === "HAND_IN" ? HandInTry : RunningTry;
-  return <Running key={page.id} page={page} onOver={onOver} onHandIn={handIn.mutate} />;
+  return (
+    <Running
+      key={page.id}
+      page={page}
+      studentId={studentId}
+      onOver={onOver}
+      onHandIn={handIn.mutate}
+      handingIn={handIn.isPending}
+    />
+  );
+}
+
+function TakenBack({ sentence }: { sentence: string }) {
+  return (
+    <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 3 }}>
+      <p>{sentence}</p>
+      <Button component={Link} to="/my" size="large" sx={{ mt: 2 }}>
+        {words.toMyWork}
+      </Button>
+    </Box>
+  );
 }

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { inWords } from "../asked/answers";
@@ -7,45 +8,45 @@ import { Html } from "../asked/Html";
 import { Card } from "../shell/Card";
 import { words } from "./words";
 
-/** What was handed in, and what it earned. */
+const RichText = lazy(() => import("../asked/RichText"));
+
+/** What was handed in, what it earned once that is to be seen, and what the teacher says. */
 export function TryResult({ page }: { page: Schemas["TryPage"] }) {
   return (
-    <Box component="main" sx={{ maxWidth: 640, mx: "auto", p: 3, fontSize: 17 }}>
+    <Box component="main" className="reading" sx={{ maxWidth: 680, mx: "auto", p: { xs: 2, sm: 3 } }}>
       <Card sx={{ p: 3, bgcolor: "var(--z-mossWash)", mb: 2 }}>
-        <Box component="h1" sx={{ fontSize: 21 }}>
+        <Box component="h1" sx={{ fontSize: "1.25em" }}>
           {page.title}
         </Box>
         <Box>{page.endedByTime ? words.overByTime : words.over}</Box>
         {page.earned !== undefined && page.possible !== undefined && page.possible > 0 && (
-          <Box sx={{ fontSize: 32, fontWeight: 700 }}>{words.result(page.earned, page.possible)}</Box>
+          <Box sx={{ fontSize: "1.9em", fontWeight: 700 }}>{words.result(page.earned, page.possible)}</Box>
         )}
+        {page.resultWaits && <Box sx={{ mt: 1 }}>{words.waits[page.resultWaits]}</Box>}
+        <CameLate late={page.cameLate} />
       </Card>
+      {page.remark && (
+        <Card component="section" sx={{ p: 2, mb: 2 }} aria-label={words.remark(page.remarkBy)}>
+          <Box sx={{ fontSize: "0.85em", color: "var(--z-soft)" }}>{words.remark(page.remarkBy)}</Box>
+          <Box sx={{ whiteSpace: "pre-wrap" }}>{page.remark}</Box>
+        </Card>
+      )}
       {page.written && (
-        <Card sx={{ p: 2, mb: 2, whiteSpace: "pre-wrap" }} aria-label={words.yourAnswer}>
-          {page.written}
+        <Card sx={{ p: 2, mb: 2 }} aria-label={words.yourAnswer}>
+          <Suspense>
+            <RichText html={page.written} label={words.yourAnswer} />
+          </Suspense>
         </Card>
       )}
       {page.files.map((file) => (
         <Box key={file.id}>
           <a href={`/api/my/tries/${page.id}/files/${file.id}`}>{file.name}</a>
+          {file.late && ` · ${words.fileLate}`}
         </Box>
       ))}
       <Box component="ol" sx={{ pl: 3, display: "grid", gap: 1.25 }}>
         {page.questions.map((question) => (
-          <li key={question.id}>
-            <Box sx={{ display: "flex", gap: 2, justifyContent: "space-between" }}>
-              <Html html={question.sheet.prompt} component="span" />
-              <b style={{ whiteSpace: "nowrap" }}>
-                {question.earned === undefined
-                  ? words.waitsForTeacher
-                  : words.points(question.earned, question.sheet.points)}
-              </b>
-            </Box>
-            <Box sx={{ color: "var(--z-soft)", fontSize: 15, whiteSpace: "pre-line" }}>
-              {answerShown(question)}
-            </Box>
-            {question.feedback && <Html html={question.feedback} sx={{ fontSize: 15 }} />}
-          </li>
+          <Answered key={question.id} question={question} waits={page.resultWaits !== undefined} />
         ))}
       </Box>
       <Button component={Link} to="/my" variant="contained" size="large" sx={{ mt: 3 }}>
@@ -55,9 +56,41 @@ export function TryResult({ page }: { page: Schemas["TryPage"] }) {
   );
 }
 
-function answerShown(question: Schemas["QuestionPage"]): string {
-  if (!question.given) {
-    return words.noAnswer;
-  }
-  return `${words.yourAnswer}: ${inWords(question.sheet, question.given)}`;
+function CameLate({ late }: { late: Schemas["CameLate"] }) {
+  return (
+    <>
+      {late.waiting > 0 && <Box>{words.lateWaits(late.waiting)}</Box>}
+      {late.accepted > 0 && <Box>{words.lateAccepted(late.accepted)}</Box>}
+      {late.declined > 0 && <Box>{words.lateDeclined(late.declined)}</Box>}
+    </>
+  );
+}
+
+function Answered({ question, waits }: { question: Schemas["QuestionPage"]; waits: boolean }) {
+  const long = question.sheet.kind === "LONG_ANSWER" && question.given;
+  const points =
+    question.earned === undefined
+      ? waits
+        ? ""
+        : words.waitsForTeacher
+      : words.points(question.earned, question.sheet.points);
+  return (
+    <li>
+      <Box sx={{ display: "flex", gap: 2, justifyContent: "space-between" }}>
+        <Html html={question.sheet.prompt} component="span" />
+        <b style={{ whiteSpace: "nowrap" }}>{points}</b>
+      </Box>
+      <Box sx={{ color: "var(--z-soft)", fontSize: "0.88em", whiteSpace: "pre-line" }}>
+        {question.given
+          ? `${words.yourAnswer}: ${long ? "" : inWords(question.sheet, question.given)}`
+          : words.noAnswer}
+      </Box>
+      {long && (
+        <Suspense>
+          <RichText html={question.given ?? ""} label={words.yourAnswer} />
+        </Suspense>
+      )}
+      {question.feedback && <Html html={question.feedback} sx={{ fontSize: "0.88em" }} />}
+    </li>
+  );
 }

@@ -1,91 +1,65 @@
-import { useCallback, useEffect, useRef, useState } from "react";
-import { ApiProblem, api, type Schemas } from "../api/client";
+import { useMemo, useState } from "react";
+import type { StampedTry } from "../api/myQueries";
+import { answersOver } from "../outbox/entry";
+import { outbox, useWaiting } from "../outbox/mine";
 
 export type Keeping = "kept" | "keeping" | "waiting";
 
-const RETRY_MS = 2000;
+/** A moment in which more may be typed, before what is typed is sent. It is on this device at once. */
+const TYPING_MS = 500;
+
+export interface Giving {
+  studentId: number;
+  page: StampedTry;
+  /** The server's clock, as this page knows it. */
+  now: () => string;
+}
 
 export interface Answers {
   given: ReadonlyMap<number, string>;
-  give: (questionId: number, given: string) => void;
+  /** @param typing whether more of it may follow at once */
+  give: (questionId: number, given: string, typing?: boolean) => void;
   keeping: Keeping;
-  /** Resolves when everything given so far is kept by the server. */
-  settled: () => Promise<void>;
 }
 
-/**
- * A student's answers: shown at once, sent at once, one request at a time; of one question only the newest matters.
- * What could not be sent is sent again until it is kept or the try is over.
- */
-export function useAnswers(page: Schemas["TryPage"], onOver: () => void): Answers {
-  const [given, setGiven] = useState<ReadonlyMap<number, string>>(
-    () =>
-      new Map(page.questions.flatMap((each) => (each.given === undefined ? [] : [[each.id, each.given]]))),
-  );
-  const [keeping, setKeeping] = useState<Keeping>("kept");
-  const unsent = useRef(new Map<number, string>());
-  const sending = useRef<Promise<void> | null>(null);
-  const alive = useRef(true);
-  const over = useRef(onOver);
-  over.current = onOver;
+/** Given on this page, and when by its own clock. */
+interface Own {
+  text: string;
+  running: number;
+}
 
-  const sendAll = useCallback(async () => {
-    while (unsent.current.size > 0 && alive.current) {
-      const [questionId, answer] = unsent.current.entries().next().value as [number, string];
-      const outcome = await send(page.id, questionId, answer);
-      if (outcome === "over") {
-        unsent.current.clear();
-        over.current();
-      } else if (outcome === "unreached") {
-        setKeeping("waiting");
-        await new Promise((done) => setTimeout(done, RETRY_MS));
-      } else if (unsent.current.get(questionId) === answer) {
-        unsent.current.delete(questionId);
+/** A student's answers: shown at once, kept on this device at once, and sent until the server has them. */
+export function useAnswers({ studentId, page, now }: Giving): Answers {
+  const waiting = useWaiting();
+  const [own, setOwn] = useState<ReadonlyMap<number, Own>>(new Map());
+  const entries = waiting.entries.filter((entry) => entry.tryId === page.id);
+  const given = useMemo(() => {
+    const known = page.questions.flatMap((each): [number, string][] =>
+      each.given === undefined ? [] : [[each.id, each.given]],
+    );
+    const over = new Map(answersOver(new Map(known), entries));
+    for (const [questionId, { text, running }] of own) {
+      // What this page heard since may hold what was given on another device.
+      if (running > page.heard.running || page.heard.page !== performance.timeOrigin) {
+        over.set(questionId, text);
       }
     }
-    setKeeping("kept");
-  }, [page.id]);
-
-  useEffect(() => {
-    alive.current = true;
-    return () => {
-      alive.current = false;
-    };
-  }, []);
-
-  const give = useCallback(
-    (questionId: number, answer: string) => {
-      setGiven((now) => new Map(now).set(questionId, answer));
-      unsent.current.delete(questionId);
-      unsent.current.set(questionId, answer);
-      setKeeping("keeping");
-      sending.current ??= sendAll().finally(() => {
-        sending.current = null;
-      });
-    },
-    [sendAll],
-  );
-  const settled = useCallback(async () => {
-    while (sending.current) {
-      await sending.current;
-    }
-  }, []);
-  return { given, give, keeping, settled };
+    return over;
+  }, [page.questions, page.heard, entries, own]);
+  const give = (questionId: number, text: string, typing = false) => {
+    setOwn((before) => new Map(before).set(questionId, { text, running: performance.now() }));
+    const entry = { kind: "answer", questionId, text } as const;
+    void outbox.give(
+      { ...entry, key: crypto.randomUUID(), studentId, tryId: page.id, givenAt: now() },
+      typing ? TYPING_MS : 0,
+    );
+  };
+  return { given, give, keeping: useKeeping(page.id) };
 }
 
-async function send(
-  tryId: number,
-  questionId: number,
-  given: string,
-): Promise<"kept" | "over" | "unreached"> {
-  try {
-    await api.PUT("/api/my/tries/{tryId}/answers/{questionId}", {
-      params: { path: { tryId, questionId } },
-      body: { given },
-    });
-    return "kept";
-  } catch (error) {
-    const refused = error instanceof ApiProblem && error.status >= 400 && error.status < 500;
-    return refused ? "over" : "unreached";
-  }
+/** Whether what was given in a try is kept by the server. */
+export function useKeeping(tryId: number): Keeping {
+  const { entries, unreached } = useWaiting();
+  const open = entries.some((entry) => entry.tryId === tryId);
+  return open ? (unreached ? "waiting" : "keeping") : "kept";
 }

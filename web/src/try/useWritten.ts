@@ -1,57 +1,25 @@
-import { useEffect, useRef, useState } from "react";
-import { ApiProblem, api, type Schemas } from "../api/client";
-import type { Keeping } from "./useAnswers";
+import { useState } from "react";
+import { outbox, useWaiting } from "../outbox/mine";
+import { type Giving, useKeeping } from "./useAnswers";
 
-const REST_MS = 800;
-const RETRY_MS = 2000;
+const TYPING_MS = 500;
 
-/** Text that is handed in: kept a moment after the last key, and again until the server has it. */
-export function useWritten(page: Schemas["TryPage"], onOver: () => void) {
-  const [text, setText] = useState(page.written);
-  const [keeping, setKeeping] = useState<Keeping>("kept");
-  const kept = useRef(page.written);
-  const over = useRef(onOver);
-  over.current = onOver;
-  useEffect(() => {
-    if (text === kept.current) {
-      return;
-    }
-    let alive = true;
-    setKeeping("keeping");
-    const send = async () => {
-      try {
-        await api.PUT("/api/my/tries/{tryId}/written", {
-          params: { path: { tryId: page.id } },
-          body: { text },
-        });
-        kept.current = text;
-        if (alive) {
-          setKeeping("kept");
-        }
-      } catch (error) {
-        if (error instanceof ApiProblem && error.status < 500 && error.status >= 400) {
-          over.current();
-        } else if (alive) {
-          setKeeping("waiting");
-          timer = window.setTimeout(send, RETRY_MS);
-        }
-      }
-    };
-    let timer = window.setTimeout(send, REST_MS);
-    return () => {
-      alive = false;
-      window.clearTimeout(timer);
-    };
-  }, [text, page.id]);
-  /** Keeps what is written now, before it is handed in. */
-  const settled = async () => {
-    if (text !== kept.current) {
-      await api.PUT("/api/my/tries/{tryId}/written", {
-        params: { path: { tryId: page.id } },
-        body: { text },
-      });
-      kept.current = text;
-    }
+/** Text and files that are handed in: on this device at once, and sent until the server has them. */
+export function useWritten({ studentId, page, now }: Giving) {
+  const waiting = useWaiting().entries.filter((entry) => entry.tryId === page.id);
+  const [own, setOwn] = useState<string>();
+  const unsent = waiting.find((entry) => entry.kind === "written")?.text;
+  const base = () => ({ key: crypto.randomUUID(), studentId, tryId: page.id, givenAt: now() });
+  const setText = (text: string) => {
+    setOwn(text);
+    void outbox.give({ ...base(), kind: "written", text }, TYPING_MS);
   };
-  return { text, setText, keeping, settled };
+  const addFile = (file: File) => void outbox.give({ ...base(), kind: "file", file, fileName: file.name });
+  return {
+    text: own ?? unsent ?? page.written,
+    setText,
+    addFile,
+    filesWaiting: waiting.filter((entry) => entry.kind === "file"),
+    keeping: useKeeping(page.id),
+  };
 }

@@ -17,10 +17,12 @@ public class EntryCodes {
     private static final int LENGTH = 8;
     private static final SecureRandom RANDOM = new SecureRandom();
     private final EntryCodeRepository codes;
+    private final DeviceEntryRepository entries;
     private final Clock clock;
 
-    EntryCodes(EntryCodeRepository codes, Clock clock) {
+    EntryCodes(EntryCodeRepository codes, DeviceEntryRepository entries, Clock clock) {
         this.codes = codes;
+        this.entries = entries;
         this.clock = clock;
     }
 
@@ -59,7 +61,11 @@ public class EntryCodes {
 
     /** Gives the student this very code; for the demo, whose cards are printed in the README. */
     public void issue(long studentId, String code) {
-        EntryCode issued = codes.findById(studentId).orElseGet(EntryCode::new);
+        Optional<EntryCode> before = codes.findById(studentId);
+        if (before.isPresent()) {
+            entries.deleteByStudentId(studentId);
+        }
+        EntryCode issued = before.orElseGet(EntryCode::new);
         issued.studentId = studentId;
         issued.code = code;
         issued.issuedAt = clock.instant();
@@ -68,6 +74,7 @@ public class EntryCodes {
 
     /** Makes the student's code useless until another is issued; when it was last used stays known. */
     public void revoke(long studentId) {
+        entries.deleteByStudentId(studentId);
         codes.findById(studentId).ifPresent(code -> {
             code.code = null;
             codes.save(code);
@@ -76,6 +83,7 @@ public class EntryCodes {
 
     /** Removes the code and every trace of its use. */
     public void erase(long studentId) {
+        entries.deleteByStudentId(studentId);
         codes.deleteById(studentId);
     }
 

@@ -5,13 +5,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,7 +23,8 @@ class SessionController {
     private final EntryCodes codes;
     private final FailureThrottle throttle;
     private final CurrentPerson current;
-    private final SecurityContextRepository contexts;
+    private final SignIns signIns;
+    private final Devices devices;
     private final AuditTrail audit;
 
     SessionController(
@@ -35,13 +32,15 @@ class SessionController {
             EntryCodes codes,
             FailureThrottle throttle,
             CurrentPerson current,
-            SecurityContextRepository contexts,
+            SignIns signIns,
+            Devices devices,
             AuditTrail audit) {
         this.adults = adults;
         this.codes = codes;
         this.throttle = throttle;
         this.current = current;
-        this.contexts = contexts;
+        this.signIns = signIns;
+        this.devices = devices;
         this.audit = audit;
     }
 
@@ -53,8 +52,25 @@ class SessionController {
         FIRST_RUN
     }
 
-    /** @param mustChangePassword somebody else chose the password; nothing is to be had before there is a new one */
-    record Session(Who who, @Nullable String displayName, boolean mustChangePassword) {}
+    /**
+     * @param mustChangePassword somebody else chose the password; nothing is to be had before there is a new one
+     * @param studentId the student's own, by which the page tells apart what it keeps for whom
+     * @param sharedDevice others use the device too, so the page signs out by itself
+     */
+    record Session(
+            Who who,
+            @Nullable String displayName,
+            boolean mustChangePassword,
+            @Nullable Long studentId,
+            boolean sharedDevice) {
+        static Session of(Who who, @Nullable String displayName, boolean mustChangePassword) {
+            return new Session(who, displayName, mustChangePassword, null, false);
+        }
+
+        static Session ofStudent(long studentId, boolean sharedDevice) {
+            return new Session(Who.STUDENT, null, false, studentId, sharedDevice);
+        }
+    }
 
     record PasswordChange(
             @NotBlank @Size(max = 200) String before,
@@ -62,13 +78,14 @@ class SessionController {
 
     record AdultSignIn(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String password) {}
 
-    record StudentSignIn(@NotBlank @Size(max = 40) String code) {}
+    /** @param ownDevice nobody else uses the device */
+    record StudentSignIn(@NotBlank @Size(max = 40) String code, @Nullable Boolean ownDevice) {}
 
     @GetMapping("/api/session")
-    Session session() {
+    Session session(HttpServletRequest request) {
         return current.anyone()
-                .map(this::sessionOf)
-                .orElseGet(() -> new Session(adults.none() ? Who.FIRST_RUN : Who.NOBODY, null, false));
+                .map(person -> sessionOf(person, signIns.isShared(request)))
+                .orElseGet(() -> Session.of(adults.none() ? Who.FIRST_RUN : Who.NOBODY, null, false));
     }
 
     @PostMapping("/api/sign-in/adult")
@@ -79,18 +96,23 @@ class SessionController {
             throttle.failed(asked.name, address);
             return Refusal.wrongSignIn("Name and password do not go together. Please try again.");
         });
-        return signedIn(person, request, response);
+        signIns.open(person, roleOf(person), request, response);
+        return sessionOf(person, false);
     }
 
     @PostMapping("/api/sign-in/student")
     Session signIn(@Valid @RequestBody StudentSignIn asked, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
-        throttle.requireCalm("code from " + address, address);
+        Optional<Long> device = devices.of(request);
+        throttle.requireCalmForCodes(device, address);
         long student = codes.use(asked.code).orElseThrow(() -> {
-            throttle.failed("", address);
+            throttle.failedCode(device, address);
             return Refusal.wrongSignIn("We do not know this code. Look at your card once more.");
         });
-        return signedIn(new Person.Learner(student), request, response);
+        boolean shared = !Boolean.TRUE.equals(asked.ownDevice);
+        devices.remember(request, response);
+        signIns.openStudent(student, shared, request, response);
+        return Session.ofStudent(student, shared);
     }
 
     @PutMapping("/api/account/password")
@@ -103,7 +125,7 @@ class SessionController {
         throttle.failed("password of " + adult, "password of " + adult);
         adults.changePassword(adult, change.before, change.password);
         audit.note(null, "password.changed", adult, "");
-        keep(person, "ROLE_ADULT", request, response);
+        signIns.keep(person, "ROLE_ADULT", request, response);
     }
 
     @PostMapping("/api/sign-out")
@@ -114,13 +136,6 @@ class SessionController {
         }
     }
 
-    private Session signedIn(Person person, HttpServletRequest request, HttpServletResponse response) {
-        request.getSession(true);
-        request.changeSessionId();
-        keep(person, roleOf(person), request, response);
-        return sessionOf(person);
-    }
-
     private String roleOf(Person person) {
         if (person instanceof Person.Grown adult) {
             return adults.mustChangePassword(adult.adultId()) ? "ROLE_ADULT_WITH_GIVEN_PASSWORD" : "ROLE_ADULT";
@@ -128,17 +143,10 @@ class SessionController {
         return "ROLE_STUDENT";
     }
 
-    private void keep(Person person, String role, HttpServletRequest request, HttpServletResponse response) {
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                person, null, List.of(new SimpleGrantedAuthority(role))));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
-    }
-
-    private Session sessionOf(Person person) {
-        return person instanceof Person.Grown adult
-                ? new Session(Who.ADULT, adult.displayName(), adults.mustChangePassword(adult.adultId()))
-                : new Session(Who.STUDENT, null, false);
+    private Session sessionOf(Person person, boolean shared) {
+        if (person instanceof Person.Grown adult) {
+            return Session.of(Who.ADULT, adult.displayName(), adults.mustChangePassword(adult.adultId()));
+        }
+        return Session.ofStudent(((Person.Learner) person).studentId(), shared);
     }
 }

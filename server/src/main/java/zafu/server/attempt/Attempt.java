@@ -7,9 +7,13 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
+import zafu.core.schedule.TryTime;
 import zafu.server.task.Aids;
 
 /** One try at a task. The server's clock alone says when it began and when it ends. */
@@ -51,6 +55,39 @@ class Attempt {
     @Nullable
     Integer minutes;
 
+    /** When nothing is taken any more, as it was when it began. */
+    @Nullable
+    Instant closesAt;
+
+    /** Given by a teacher while it ran. */
+    int addedMinutes;
+
+    /** Minutes of break granted. */
+    int breakMinutes;
+
+    int breakSecondsUsed;
+
+    /** When the break began that goes on, or that is over by itself and was not ended. */
+    @Nullable
+    Instant breakSince;
+
+    /** Questions to look at again, with commas between. */
+    String flagged = "";
+
+    /** What a teacher says of it. */
+    String remark = "";
+
+    /** When a teacher had looked at it and gave it back. */
+    @Nullable
+    Instant returnedAt;
+
+    @Nullable
+    Long returnedBy;
+
+    /** When what is written was written. */
+    @Nullable
+    Instant writtenGivenAt;
+
     @Nullable
     Instant handedInAt;
 
@@ -73,6 +110,23 @@ class Attempt {
 
     boolean isOverAt(Instant moment) {
         return endsAt != null && !moment.isBefore(endsAt);
+    }
+
+    TryTime time() {
+        Duration granted = Duration.ofMinutes(breakMinutes);
+        return new TryTime(
+                startedAt,
+                minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes),
+                addedMinutes,
+                Optional.ofNullable(closesAt),
+                new TryTime.Breaks(granted, Duration.ofSeconds(breakSecondsUsed), Optional.ofNullable(breakSince)));
+    }
+
+    void take(TryTime time) {
+        addedMinutes = time.added();
+        breakSecondsUsed = (int) time.breaks().used().toSeconds();
+        breakSince = time.breaks().since().orElse(null);
+        endsAt = time.end().orElse(null);
     }
 
     /** Those of a version's questions that this try asks. */

@@ -26,5 +26,9 @@ class AttemptAnswer {
     @Nullable
     Integer earned;
 
+    /** When it was given, as far as the server believes the page; never after it was received. */
+    @Nullable
+    Instant givenAt;
+
     Instant receivedAt = Instant.EPOCH;
 }

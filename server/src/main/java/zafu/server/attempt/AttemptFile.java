@@ -21,4 +21,11 @@ class AttemptFile {
     long size;
     String hash = "";
     Instant addedAt = Instant.EPOCH;
+
+    /** It came after the try was over. */
+    boolean late;
+
+    /** By which a file that is sent twice is known as one. */
+    @Nullable
+    String fileKey;
 }

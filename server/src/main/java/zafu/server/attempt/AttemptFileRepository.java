@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface AttemptFileRepository extends JpaRepository<AttemptFile, Long> {
     List<AttemptFile> findByAttemptIdInOrderById(Collection<Long> attemptIds);
+
+    boolean existsByAttemptIdAndFileKey(long attemptId, String fileKey);
 }

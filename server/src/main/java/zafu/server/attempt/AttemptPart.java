@@ -11,11 +11,17 @@ class AttemptPart implements StudentPart {
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
     private final AttemptFileRepository files;
+    private final LateAnswerRepository late;
 
-    AttemptPart(AttemptRepository attempts, AttemptAnswerRepository answers, AttemptFileRepository files) {
+    AttemptPart(
+            AttemptRepository attempts,
+            AttemptAnswerRepository answers,
+            AttemptFileRepository files,
+            LateAnswerRepository late) {
         this.attempts = attempts;
         this.answers = answers;
         this.files = files;
+        this.late = late;
     }
 
     @Override
@@ -33,6 +39,11 @@ class AttemptPart implements StudentPart {
                         "earned", String.valueOf(each.earned),
                         "possible", String.valueOf(each.possible),
                         "written", each.written,
+                        "remark", each.remark,
+                        "cameLate",
+                                late.findByAttemptIdInOrderById(List.of(each.id)).stream()
+                                        .map(one -> one.given)
+                                        .toList(),
                         "files",
                                 files.findByAttemptIdInOrderById(List.of(each.id)).stream()
                                         .map(file -> file.name)
@@ -49,6 +60,9 @@ class AttemptPart implements StudentPart {
         List<Attempt> own = attempts.findByStudentIdOrderById(studentId);
         own.forEach(each -> answers.deleteAll(answers.findByAttemptId(each.id)));
         answers.flush();
+        late.deleteAll(late.findByAttemptIdInOrderById(
+                own.stream().map(each -> each.id).toList()));
+        late.flush();
         files.deleteAll(files.findByAttemptIdInOrderById(
                 own.stream().map(each -> each.id).toList()));
         files.flush();

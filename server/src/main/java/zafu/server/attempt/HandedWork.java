@@ -1,16 +1,14 @@
 package zafu.server.attempt;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.Roster;
 
 /** Text and files that students hand in. */
 @Service
@@ -21,8 +19,7 @@ class HandedWork {
     private final AttemptFileRepository files;
     private final FileStore store;
     private final CurrentPerson current;
-    private final ClassPermission permission;
-    private final Roster roster;
+    private final AttemptAccess access;
     private final Clock clock;
 
     HandedWork(
@@ -30,15 +27,13 @@ class HandedWork {
             AttemptFileRepository files,
             FileStore store,
             CurrentPerson current,
-            ClassPermission permission,
-            Roster roster,
+            AttemptAccess access,
             Clock clock) {
         this.attempts = attempts;
         this.files = files;
         this.store = store;
         this.current = current;
-        this.permission = permission;
-        this.roster = roster;
+        this.access = access;
         this.clock = clock;
     }
 
@@ -47,24 +42,20 @@ class HandedWork {
 
     List<MyWorkController.HandedFile> of(long tryId) {
         return files.findByAttemptIdInOrderById(List.of(tryId)).stream()
-                .map(each -> new MyWorkController.HandedFile(each.id, each.name, each.size))
+                .map(each -> new MyWorkController.HandedFile(each.id, each.name, each.size, each.late))
                 .toList();
     }
 
-    /** When it returns, the text is on the disk. */
+    /**
+     * A file that comes when the try is over is kept too, and marked as late. The same key twice is the same file.
+     *
+     * @param key by which it is known when it is sent again
+     */
     @Transactional
-    Instant write(long tryId, String text) {
-        Attempt mine = requireRunning(tryId);
-        mine.written = text;
-        attempts.save(mine);
-        return clock.instant();
-    }
-
-    @Transactional
-    void add(long tryId, String name, String mediaType, byte[] content) {
-        Attempt mine = requireRunning(tryId);
-        if (content.length == 0) {
-            throw Refusal.unusable("file-empty", "\"" + name + "\" is empty.");
+    void add(long tryId, String name, byte[] content, @Nullable String key) {
+        Attempt mine = requireMine(attempts.findToChange(tryId));
+        if (key != null && files.existsByAttemptIdAndFileKey(tryId, key)) {
+            return;
         }
         if (content.length > MOST_BYTES) {
             throw Refusal.tooLarge("\"" + name + "\" is larger than 10 MB.");
@@ -72,13 +63,16 @@ class HandedWork {
         if (of(tryId).size() >= MOST_FILES) {
             throw Refusal.conflict("files-enough", "There are 10 files already. Take one away first.");
         }
+        HandedFiles.Checked checked = HandedFiles.check(name, content);
         AttemptFile made = new AttemptFile();
         made.attemptId = mine.id;
-        made.name = name.length() > 200 ? name.substring(name.length() - 200) : name;
-        made.mediaType = mediaType.length() > 100 ? "application/octet-stream" : mediaType;
-        made.size = content.length;
-        made.hash = store.keep(content);
+        made.name = checked.name();
+        made.mediaType = checked.mediaType();
+        made.size = checked.content().length;
+        made.hash = store.keep(checked.content());
         made.addedAt = clock.instant();
+        made.late = !mine.isRunning() || mine.isOverAt(clock.instant());
+        made.fileKey = key;
         files.save(made);
     }
 
@@ -97,25 +91,15 @@ class HandedWork {
     /** For an adult of a class in which the student is. */
     @Transactional(readOnly = true)
     Content forAdult(long tryId, long fileId) {
-        requireAdultOf(tryId);
+        access.requireToSee(tryId);
         return content(requireFile(tryId, fileId));
     }
 
     /** What a student has handed in, for an adult of one of their classes. */
     @Transactional(readOnly = true)
     TickController.Handed handed(long tryId) {
-        Attempt attempt = requireAdultOf(tryId);
+        Attempt attempt = access.requireToSee(tryId);
         return new TickController.Handed(attempt.written, attempt.isRunning(), of(tryId));
-    }
-
-    private Attempt requireAdultOf(long tryId) {
-        current.adult();
-        Attempt attempt = attempts.findById(tryId).orElseThrow(() -> Refusal.notFound("try"));
-        List<Long> classes = roster.classesOf(attempt.studentId);
-        if (classes.stream().noneMatch(permission.roles()::containsKey)) {
-            throw Refusal.notFound("try");
-        }
-        return attempt;
     }
 
     private Content content(AttemptFile file) {

@@ -16,9 +16,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import zafu.core.schedule.DayParts;
+import zafu.server.access.CurrentPerson;
 import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.library.StudentPages.QuestionSheet;
 import zafu.server.task.Way;
@@ -29,28 +33,64 @@ class MyWorkController {
     private final MyWorkService work;
     private final TryService tries;
     private final HandedWork handed;
+    private final AnswerKeeper keeper;
+    private final TryClocks clocks;
+    private final MyNews news;
+    private final CurrentPerson current;
 
-    MyWorkController(MyWorkService work, TryService tries, HandedWork handed) {
+    MyWorkController(
+            MyWorkService work,
+            TryService tries,
+            HandedWork handed,
+            AnswerKeeper keeper,
+            TryClocks clocks,
+            MyNews news,
+            CurrentPerson current) {
         this.work = work;
         this.tries = tries;
         this.handed = handed;
+        this.keeper = keeper;
+        this.clocks = clocks;
+        this.news = news;
+        this.current = current;
     }
 
-    /** @param localNow what the school's clocks show */
-    record MyWork(String givenName, LocalDateTime localNow, List<Card> cards) {}
+    /**
+     * @param localNow what the school's clocks show
+     * @param doneThisWeek how many pieces of work were handed in since Monday
+     */
+    record MyWork(String givenName, LocalDateTime localNow, List<Card> cards, int doneThisWeek) {}
 
     enum When {
         GOING_ON,
         NOW,
+        NEXT,
         LATER,
         DONE,
         MISSED
     }
 
+    /** Why what was handed in shows no result yet. */
+    enum ResultWaits {
+        FOR_DUE_TIME,
+        FOR_TEACHER
+    }
+
+    /** A try that was handed in; without points where its result waits, or a person must mark it. */
+    record EarlierTry(long id, int number, @Nullable Integer earned, @Nullable Integer possible) {}
+
+    /** What came when nothing could be kept any more: how much waits for the teacher, counts now, or does not. */
+    record CameLate(int waiting, int accepted, int declined) {}
+
     /**
      * @param tryId of the running or last try
      * @param instructions what to do, where it is done away from the screen
      * @param minutes how long a try may take, absent for no limit
+     * @param dueName what the due time is called, where it has a name
+     * @param breakMinutes how much break may be taken in a try
+     * @param earlier the tries before the last one
+     * @param remark what a teacher says of the last one, may be empty
+     * @param remarkBy who says it
      * @param after the title of what has to be handed in before this can be begun
      */
     record Card(
@@ -64,16 +104,26 @@ class MyWorkController {
             @Nullable Integer minutes,
             @Nullable LocalDateTime opens,
             @Nullable LocalDateTime due,
+            DayParts.@Nullable Name opensName,
+            DayParts.@Nullable Name dueName,
+            int breakMinutes,
             @Nullable Long tryId,
             int answered,
             @Nullable Integer earned,
             @Nullable Integer possible,
             boolean anotherTry,
+            @Nullable ResultWaits resultWaits,
+            List<EarlierTry> earlier,
+            CameLate cameLate,
+            String remark,
+            @Nullable String remarkBy,
             @Nullable String after) {}
 
     /**
-     * @param endsAt when it is handed in by itself, absent for no limit
-     * @param now the server's clock, from which the page counts down
+     * @param number which try it is, from 1
+     * @param flagged questions to look at again
+     * @param mayCheck whether each answer may be checked while working
+     * @param clock the server's clock, from which the page counts down
      */
     record TryPage(
             long id,
@@ -85,14 +135,40 @@ class MyWorkController {
             List<HandedFile> files,
             List<ItemPage> texts,
             List<QuestionPage> questions,
-            @Nullable Integer minutes,
+            int number,
+            List<Long> flagged,
+            boolean mayCheck,
             Instant startedAt,
-            @Nullable Instant endsAt,
-            Instant now,
+            TryClock clock,
             boolean handedIn,
             boolean endedByTime,
             @Nullable Integer earned,
-            @Nullable Integer possible) {}
+            @Nullable Integer possible,
+            @Nullable ResultWaits resultWaits,
+            String remark,
+            @Nullable String remarkBy,
+            CameLate cameLate) {}
+
+    /**
+     * What the server's clock says of a try.
+     *
+     * @param endsAt when it is handed in by itself, absent for no limit
+     * @param minutes the limit at its start, absent for none
+     * @param addedMinutes given by the teacher on top
+     * @param breakUntil while a break lasts, when it is over by itself
+     * @param breakSecondsLeft of all breaks, the one that goes on counted up to now
+     * @param workSecondsLeft what is left to work in; it stands still on a break
+     * @param over nothing more is taken
+     */
+    record TryClock(
+            Instant now,
+            @Nullable Instant endsAt,
+            @Nullable Integer minutes,
+            int addedMinutes,
+            @Nullable Instant breakUntil,
+            long breakSecondsLeft,
+            @Nullable Long workSecondsLeft,
+            boolean over) {}
 
     /**
      * What may be used.
@@ -101,10 +177,17 @@ class MyWorkController {
      */
     record AtHand(boolean readAloud, boolean largeText, List<String> tools, List<String> alongside) {}
 
-    /** @param size in bytes */
-    record HandedFile(long id, String name, long size) {}
+    /**
+     * @param size in bytes
+     * @param late it came after the try was over
+     */
+    record HandedFile(long id, String name, long size, boolean late) {}
 
-    record WrittenText(@NotNull @Size(max = 100_000) String text) {}
+    /** @param key by which it is known when it is sent again */
+    record WrittenText(
+            @NotNull @Size(max = 100_000) String text,
+            @Nullable @Size(max = 40) String key,
+            @Nullable Instant givenAt) {}
 
     /**
      * @param given the answer so far, written as {@link zafu.server.library.AnswerText} says
@@ -118,9 +201,33 @@ class MyWorkController {
             @Nullable Integer earned,
             @Nullable String feedback) {}
 
-    record GivenAnswer(@NotNull @Size(max = 20_000) String given) {}
+    /**
+     * @param key by which it is known when it is sent again
+     * @param givenAt when it was given, by the server's clock as the page knows it; absent for now
+     */
+    record GivenAnswer(
+            @NotNull @Size(max = 20_000) String given,
+            @Nullable @Size(max = 40) String key,
+            @Nullable Instant givenAt) {}
 
-    record Kept(Instant at) {}
+    /** What became of something that was given. But for the first two a teacher decides. */
+    enum KeptAs {
+        KEPT,
+        /** Something newer is kept already. */
+        OLDER,
+        AFTER_END,
+        HANDED_IN,
+        TAKEN_BACK
+    }
+
+    record Kept(Instant at, KeptAs as) {}
+
+    record Flagged(@NotNull @Size(max = 500) List<Long> questions) {}
+
+    record BreakTaken(boolean begin) {}
+
+    /** @param right absent where a person would have to say */
+    record AnswerChecked(@Nullable Boolean right, @Nullable String feedback) {}
 
     @GetMapping("/api/my/work")
     MyWork work() {
@@ -139,18 +246,48 @@ class MyWorkController {
 
     @PutMapping("/api/my/tries/{tryId}/answers/{questionId}")
     Kept answer(@PathVariable long tryId, @PathVariable long questionId, @Valid @RequestBody GivenAnswer answer) {
-        return new Kept(tries.answer(tryId, questionId, answer.given));
+        return keeper.answer(tryId, questionId, new AnswerKeeper.Giving(answer.given, answer.key, answer.givenAt));
     }
 
     @PutMapping("/api/my/tries/{tryId}/written")
     Kept write(@PathVariable long tryId, @Valid @RequestBody WrittenText written) {
-        return new Kept(handed.write(tryId, written.text));
+        return keeper.written(tryId, new AnswerKeeper.Giving(written.text, written.key, written.givenAt));
+    }
+
+    @PostMapping("/api/my/tries/{tryId}/answers/{questionId}/check")
+    AnswerChecked check(@PathVariable long tryId, @PathVariable long questionId) {
+        return tries.check(tryId, questionId);
+    }
+
+    @PutMapping("/api/my/tries/{tryId}/flags")
+    void flag(@PathVariable long tryId, @Valid @RequestBody Flagged flagged) {
+        keeper.flag(tryId, flagged.questions);
+    }
+
+    /** What a page asks that has slept, or has no trust in its own clock. */
+    @GetMapping("/api/my/tries/{tryId}/clock")
+    TryClock clock(@PathVariable long tryId) {
+        return clocks.of(tryId);
+    }
+
+    @PostMapping("/api/my/tries/{tryId}/break")
+    TryClock takeBreak(@PathVariable long tryId, @Valid @RequestBody BreakTaken taken) {
+        return clocks.takeBreak(tryId, taken.begin);
+    }
+
+    /** Server-sent events named "changed": something of the student's changed that they did not do themselves. */
+    @GetMapping(path = "/api/my/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter news() {
+        return news.listen(current.studentId());
     }
 
     @PostMapping(path = "/api/my/tries/{tryId}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    TryPage addFile(@PathVariable long tryId, @RequestPart("file") MultipartFile file) throws IOException {
-        String name = String.valueOf(file.getOriginalFilename());
-        handed.add(tryId, name, String.valueOf(file.getContentType()), file.getBytes());
+    TryPage addFile(
+            @PathVariable long tryId,
+            @RequestPart("file") MultipartFile file,
+            @RequestParam(required = false) @Nullable @Size(max = 40) String key)
+            throws IOException {
+        handed.add(tryId, String.valueOf(file.getOriginalFilename()), file.getBytes(), key);
         return tries.page(tryId);
     }
 

@@ -1,8 +1,12 @@
 package zafu.server.attempt;
 
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -14,10 +18,16 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
+import zafu.core.schedule.DayParts;
+import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Terms;
+import zafu.core.schedule.ToDo;
 import zafu.core.targeting.DoneFirst;
 import zafu.server.access.CurrentPerson;
+import zafu.server.attempt.MyWorkController.CameLate;
 import zafu.server.attempt.MyWorkController.Card;
+import zafu.server.attempt.MyWorkController.EarlierTry;
+import zafu.server.attempt.MyWorkController.ResultWaits;
 import zafu.server.attempt.MyWorkController.When;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -30,7 +40,8 @@ import zafu.server.task.Way;
 class MyWorkService {
     private final CurrentPerson current;
     private final Roster roster;
-    private final Tasks tasks;
+    private final OutNow outNow;
+    private final TryResults results;
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
     private final SchoolSettings school;
@@ -39,14 +50,16 @@ class MyWorkService {
     MyWorkService(
             CurrentPerson current,
             Roster roster,
-            Tasks tasks,
+            OutNow outNow,
+            TryResults results,
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
             SchoolSettings school,
             Clock clock) {
         this.current = current;
         this.roster = roster;
-        this.tasks = tasks;
+        this.outNow = outNow;
+        this.results = results;
         this.attempts = attempts;
         this.answers = answers;
         this.school = school;
@@ -84,24 +97,34 @@ class MyWorkService {
         Map<Long, Own> own = ownTasks(student, classes, now, asIfOut);
         List<DoneFirst.Standing> standings =
                 own.values().stream().map(each -> each.standing(now)).toList();
+        Now today = new Now(now, school.calendar(), school.zone(), school.dayParts());
         List<Card> cards = new ArrayList<>();
         own.values().forEach(each -> {
             String first = DoneFirst.holdingBack(each.standing(now), standings)
                     .map(id -> own.get(id).given().title())
                     .orElse(null);
-            cards.add(card(each, now, first));
+            cards.add(card(each, today, first));
         });
         cards.sort(Comparator.comparing(Card::when)
                 .thenComparing(card -> card.after() != null)
                 .thenComparing(Card::due, Comparator.nullsLast(Comparator.naturalOrder()))
                 .thenComparing(Card::taskId));
-        return new MyWorkController.MyWork(roster.student(student.value()).givenName(), school.local(now), cards);
+        return new MyWorkController.MyWork(
+                roster.student(student.value()).givenName(), school.local(now), cards, doneThisWeek(own, now));
     }
 
     /** The title of what has to be done before this task, if anything. */
     Optional<String> heldBackBy(StudentId student, long taskId) {
         Instant now = clock.instant();
-        Map<Long, Own> own = ownTasks(student, roster.classesOf(student.value()), now, null);
+        List<Long> classes = roster.classesOf(student.value());
+        LocalDate day = LocalDate.ofInstant(now, school.zone());
+        boolean anyFirst = classes.stream()
+                .flatMap(each -> outNow.handedOut(each, day).stream())
+                .anyMatch(each -> each.doneFirst() && each.given().containsKey(student));
+        if (!anyFirst) {
+            return Optional.empty();
+        }
+        Map<Long, Own> own = ownTasks(student, classes, now, null);
         Own task = own.get(taskId);
         if (task == null) {
             return Optional.empty();
@@ -118,7 +141,7 @@ class MyWorkService {
                 .collect(Collectors.groupingBy(each -> each.taskId));
         LocalDate day = LocalDate.ofInstant(now, school.zone());
         List<Tasks.TaskForClass> out = new ArrayList<>();
-        classes.forEach(classId -> out.addAll(tasks.handedOut(classId, day)));
+        classes.forEach(classId -> out.addAll(outNow.handedOut(classId, day)));
         if (asIfOut != null) {
             out.add(asIfOut);
         }
@@ -132,39 +155,78 @@ class MyWorkService {
         return own;
     }
 
-    private Card card(Own own, Instant now, @Nullable String after) {
+    private Card card(Own own, Now now, @Nullable String after) {
         Tasks.Given given = own.given();
         Terms.ForStudent terms = given.terms();
         Attempt last = own.last();
         boolean running = last != null && last.isRunning();
-        boolean triesLeft = own.tries().size() < terms.tries() && !terms.isClosedAt(now);
+        boolean triesLeft = own.tries().size() < terms.tries() && !terms.isClosedAt(now.moment());
         boolean onScreen = own.task().way() != Way.OFF_SCREEN;
+        ResultWaits waits = last == null ? null : results.waits(last, own.task().feedback(), terms);
+        LocalDateTime opens = school.local(terms.opens().orElse(null));
+        LocalDateTime due = school.local(terms.due().orElse(null));
+        boolean shows = last != null && waits == null;
         return new Card(
                 own.task().taskId(),
                 given.title(),
-                when(terms, last, now),
+                when(terms, last, now, after != null),
                 own.task().way(),
                 onScreen ? "" : given.instructions(),
                 Aids.kept(given.questions(), given.aids().percentOfQuestions()).size(),
                 !given.texts().isEmpty(),
                 terms.time().minutes().isPresent() ? terms.time().minutes().getAsInt() : null,
-                school.local(terms.opens().orElse(null)),
-                school.local(terms.due().orElse(null)),
+                opens,
+                due,
+                nameOf(now.parts(), opens),
+                nameOf(now.parts(), due),
+                given.aids().breakMinutes(),
                 last == null ? null : last.id,
                 running ? answers.findByAttemptId(last.id).size() : 0,
-                last == null ? null : last.earned,
-                last == null ? null : last.possible,
+                shows ? last.earned : null,
+                shows ? last.possible : null,
                 onScreen && last != null && !running && triesLeft,
+                waits,
+                own.tries().stream()
+                        .filter(each -> each != last)
+                        .map(each -> earlier(each, own))
+                        .toList(),
+                last == null || running ? new CameLate(0, 0, 0) : results.cameLate(last.id),
+                last == null ? "" : results.remark(last),
+                last == null ? null : results.remarkBy(last),
                 last == null ? after : null);
     }
 
-    private static When when(Terms.ForStudent terms, @Nullable Attempt last, Instant now) {
+    private EarlierTry earlier(Attempt each, Own own) {
+        boolean shows = results.waits(each, own.task().feedback(), own.given().terms()) == null;
+        return new EarlierTry(each.id, each.number, shows ? each.earned : null, shows ? each.possible : null);
+    }
+
+    private static DayParts.@Nullable Name nameOf(DayParts parts, @Nullable LocalDateTime local) {
+        return local == null ? null : parts.nameOf(local.toLocalTime()).orElse(null);
+    }
+
+    /** What holds for all cards of one look. */
+    private record Now(Instant moment, SchoolCalendar calendar, ZoneId zone, DayParts parts) {}
+
+    private static When when(Terms.ForStudent terms, @Nullable Attempt last, Now now, boolean heldBack) {
         if (last != null) {
-            return last.isRunning() && !last.isOverAt(now) ? When.GOING_ON : When.DONE;
+            return last.isRunning() && !last.isOverAt(now.moment()) ? When.GOING_ON : When.DONE;
         }
-        if (!terms.isOpenAt(now)) {
-            return When.LATER;
-        }
-        return terms.isClosedAt(now) ? When.MISSED : When.NOW;
+        return switch (ToDo.at(now.moment(), terms, now.calendar(), now.zone())) {
+            case NOW -> heldBack ? When.NEXT : When.NOW;
+            case NEXT -> When.NEXT;
+            case LATER -> When.LATER;
+            case CLOSED -> When.MISSED;
+        };
+    }
+
+    private int doneThisWeek(Map<Long, Own> own, Instant now) {
+        LocalDate monday =
+                LocalDate.ofInstant(now, school.zone()).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        Instant since = monday.atStartOfDay(school.zone()).toInstant();
+        return (int) own.values().stream()
+                .filter(each -> each.tries().stream()
+                        .anyMatch(one -> one.handedInAt != null && !one.handedInAt.isBefore(since)))
+                .count();
     }
 }

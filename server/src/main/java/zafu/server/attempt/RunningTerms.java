@@ -37,6 +37,7 @@ class RunningTerms {
     private static void give(Attempt running, Terms.ForStudent terms) {
         running.minutes =
                 terms.time().minutes().isPresent() ? terms.time().minutes().getAsInt() : null;
-        running.endsAt = terms.endOfTryStartedAt(running.startedAt).orElse(null);
+        running.closesAt = terms.closes().orElse(null);
+        running.take(running.time());
     }
 }

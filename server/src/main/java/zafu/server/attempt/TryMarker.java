@@ -10,13 +10,11 @@ import java.util.OptionalInt;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.marking.Question;
-import zafu.core.roster.StudentId;
 import zafu.server.library.AnswerText;
 import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.skill.Skills;
-import zafu.server.task.Tasks;
 
 /** Hands a try in and marks it, from what the server has. */
 @Component
@@ -24,7 +22,7 @@ class TryMarker {
     private static final long NO_SKILL = -1;
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
-    private final Tasks tasks;
+    private final OutNow out;
     private final Library library;
     private final Skills skills;
     private final SchoolSettings school;
@@ -33,14 +31,14 @@ class TryMarker {
     TryMarker(
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
-            Tasks tasks,
+            OutNow out,
             Library library,
             Skills skills,
             SchoolSettings school,
             Clock clock) {
         this.attempts = attempts;
         this.answers = answers;
-        this.tasks = tasks;
+        this.out = out;
         this.library = library;
         this.skills = skills;
         this.school = school;
@@ -117,7 +115,7 @@ class TryMarker {
     }
 
     private Map<Long, Library.Asked> questionsOf(Attempt attempt) {
-        return tasks.version(attempt.taskId, attempt.versionId, new StudentId(attempt.studentId))
+        return out.given(attempt)
                 .map(version -> library.questions(attempt.kept(version.questions())))
                 .orElse(Map.of());
     }

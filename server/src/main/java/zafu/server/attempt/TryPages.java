@@ -4,15 +4,22 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.marking.Feedback;
+import zafu.server.attempt.MyWorkController.AnswerChecked;
 import zafu.server.attempt.MyWorkController.AtHand;
+import zafu.server.attempt.MyWorkController.CameLate;
 import zafu.server.attempt.MyWorkController.QuestionPage;
+import zafu.server.attempt.MyWorkController.ResultWaits;
 import zafu.server.attempt.MyWorkController.TryPage;
+import zafu.server.library.AnswerText;
 import zafu.server.library.Library;
 import zafu.server.library.QuestionKind;
 import zafu.server.library.StudentPages.ItemPage;
+import zafu.server.platform.Refusal;
 import zafu.server.task.Aids;
 import zafu.server.task.Tasks;
 
@@ -22,14 +29,22 @@ class TryPages {
     private final AttemptAnswerRepository answers;
     private final HandedWork handed;
     private final Library library;
-    private final Tasks tasks;
+    private final TryResults results;
+    private final OutNow out;
     private final Clock clock;
 
-    TryPages(AttemptAnswerRepository answers, HandedWork handed, Library library, Tasks tasks, Clock clock) {
+    TryPages(
+            AttemptAnswerRepository answers,
+            HandedWork handed,
+            Library library,
+            TryResults results,
+            OutNow out,
+            Clock clock) {
         this.answers = answers;
         this.handed = handed;
         this.library = library;
-        this.tasks = tasks;
+        this.results = results;
+        this.out = out;
         this.clock = clock;
     }
 
@@ -40,27 +55,48 @@ class TryPages {
         // What was handed in goes on saying what it said then, whatever was corrected since.
         Map<Long, Library.Asked> questions = library.questions(asked, mine.handedInAt);
         Map<Long, ItemPage> texts = library.pages(given.texts(), mine.handedInAt);
-        boolean handedIn = !mine.isRunning();
+        Tasks.TaskForClass task = out.task(mine.taskId);
+        ResultWaits waits = results.waits(mine, task.feedback(), given.terms());
+        boolean shows = !mine.isRunning() && waits == null;
         return new TryPage(
                 mine.id,
                 given.title(),
-                tasks.wayOf(mine.taskId),
+                task.way(),
                 given.instructions(),
                 atHand(given.aids()),
                 mine.written,
                 handed.of(mine.id),
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 asked.stream()
-                        .map(id -> shown(questions.get(id), byQuestion.get(id), handedIn, mine.choicesLeft))
+                        .map(id -> shown(questions.get(id), byQuestion.get(id), shows, mine.choicesLeft))
                         .toList(),
-                mine.minutes,
+                mine.number,
+                Flags.read(mine.flagged),
+                task.feedback() == Feedback.AS_THEY_GO,
                 mine.startedAt,
-                mine.endsAt,
-                clock.instant(),
-                handedIn,
+                TryClocks.shown(mine, clock.instant()),
+                !mine.isRunning(),
                 mine.handedInBy == Attempt.HandedInBy.TIME,
-                mine.earned,
-                mine.possible);
+                shows ? mine.earned : null,
+                shows ? mine.possible : null,
+                waits,
+                results.remark(mine),
+                results.remarkBy(mine),
+                results.cameLate(mine.id));
+    }
+
+    /** Whether an answer that is kept is right. */
+    AnswerChecked checked(long tryId, long questionId) {
+        AttemptAnswer answer =
+                answers.findByAttemptIdAndQuestionId(tryId, questionId).orElseThrow(() -> Refusal.notFound("answer"));
+        Library.Asked asked = library.questions(List.of(questionId)).get(questionId);
+        OptionalDouble share = asked.question().share(AnswerText.read(asked.kind(), answer.given));
+        if (share.isEmpty()) {
+            return new AnswerChecked(null, null);
+        }
+        boolean right = share.getAsDouble() == 1;
+        String feedback = Library.feedback(asked, right);
+        return new AnswerChecked(right, feedback.isEmpty() ? null : feedback);
     }
 
     /** Without a try: id 0, nothing answered, the time that would be allowed. */
@@ -81,16 +117,29 @@ class TryPages {
                 asked.stream()
                         .map(id -> shown(questions.get(id), null, false, aids.choicesLeft()))
                         .toList(),
-                given.terms().time().minutes().isPresent()
-                        ? given.terms().time().minutes().getAsInt()
-                        : null,
+                1,
+                List.of(),
+                task.feedback() == Feedback.AS_THEY_GO,
                 clock.instant(),
-                null,
-                clock.instant(),
+                TryClocks.shown(notBegun(given), clock.instant()),
                 false,
                 false,
                 null,
-                null);
+                null,
+                null,
+                "",
+                null,
+                new CameLate(0, 0, 0));
+    }
+
+    /** A clock that has not begun to run says how long there would be. */
+    private static Attempt notBegun(Tasks.Given given) {
+        Attempt none = new Attempt();
+        none.minutes = given.terms().time().minutes().isPresent()
+                ? given.terms().time().minutes().getAsInt()
+                : null;
+        none.breakMinutes = given.aids().breakMinutes();
+        return none;
     }
 
     private static AtHand atHand(Aids aids) {
@@ -98,11 +147,11 @@ class TryPages {
     }
 
     private static QuestionPage shown(
-            Library.Asked asked, @Nullable AttemptAnswer answer, boolean handedIn, @Nullable Integer choices) {
+            Library.Asked asked, @Nullable AttemptAnswer answer, boolean shows, @Nullable Integer choices) {
         Integer earned = answer == null ? null : answer.earned;
         boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
         String given = answer == null ? null : answer.given;
-        if (!handedIn || waits) {
+        if (!shows || waits) {
             return new QuestionPage(asked.id(), asked.sheet(choices), given, null, null);
         }
         int points = earned == null ? 0 : earned;

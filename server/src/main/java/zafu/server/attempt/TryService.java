@@ -7,9 +7,11 @@ import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.marking.Feedback;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.server.access.CurrentPerson;
+import zafu.server.attempt.MyWorkController.AnswerChecked;
 import zafu.server.attempt.MyWorkController.TryPage;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
@@ -22,9 +24,9 @@ import zafu.server.task.Way;
 class TryService {
     private final CurrentPerson current;
     private final AttemptRepository attempts;
-    private final AttemptAnswerRepository answers;
     private final TryMarker marker;
-    private final Tasks tasks;
+    private final OutNow out;
+    private final AnswerKeeper keeper;
     private final TryPages pages;
     private final MyWorkService work;
     private final Roster roster;
@@ -34,9 +36,9 @@ class TryService {
     TryService(
             CurrentPerson current,
             AttemptRepository attempts,
-            AttemptAnswerRepository answers,
             TryMarker marker,
-            Tasks tasks,
+            OutNow out,
+            AnswerKeeper keeper,
             TryPages pages,
             MyWorkService work,
             Roster roster,
@@ -44,9 +46,9 @@ class TryService {
             Clock clock) {
         this.current = current;
         this.attempts = attempts;
-        this.answers = answers;
         this.marker = marker;
-        this.tasks = tasks;
+        this.out = out;
+        this.keeper = keeper;
         this.pages = pages;
         this.work = work;
         this.roster = roster;
@@ -58,7 +60,7 @@ class TryService {
     @Transactional
     long start(long taskId) {
         StudentId student = new StudentId(current.studentId());
-        Tasks.TaskForClass task = tasks.task(taskId);
+        Tasks.TaskForClass task = out.task(taskId);
         Tasks.Given given = task.given().get(student);
         boolean theirs = roster.classesOf(student.value()).stream().anyMatch(task.classes()::contains);
         if (given == null || !theirs || task.state() != TaskState.HANDED_OUT) {
@@ -100,11 +102,13 @@ class TryService {
         begun.studentId = student.value();
         begun.number = triesBefore + 1;
         begun.startedAt = now;
-        begun.endsAt = terms.endOfTryStartedAt(now).orElse(null);
         begun.percentOfQuestions = given.aids().percentOfQuestions();
         begun.choicesLeft = given.aids().choicesLeft();
         begun.minutes =
                 terms.time().minutes().isPresent() ? terms.time().minutes().getAsInt() : null;
+        begun.closesAt = terms.closes().orElse(null);
+        begun.breakMinutes = given.aids().breakMinutes();
+        begun.take(begun.time());
         return attempts.saveAndFlush(begun);
     }
 
@@ -118,38 +122,25 @@ class TryService {
         return pages.of(mine, given(mine));
     }
 
-    /** A try that goes on ends where its task is taken back from the student; what was handed in stays to be seen. */
+    /** What was handed in stays to be seen. */
     private void requireNotTakenBack(Attempt mine) {
-        if (mine.isRunning()) {
-            Tasks.TaskForClass task = tasks.task(mine.taskId);
-            Tasks.Given now = task.given().get(new StudentId(mine.studentId));
-            if (task.state() != TaskState.HANDED_OUT || now == null || now.versionId() != mine.versionId) {
-                throw Refusal.conflict("taken-back", "Your teacher has taken this back. What you did is kept.");
-            }
+        if (mine.isRunning() && !keeper.isStillTheirs(mine)) {
+            throw Refusal.conflict("taken-back", "Your teacher has taken this back. What you did is kept.");
         }
     }
 
-    /** Keeps an answer; when it returns, the answer is on the disk. Giving the same answer again changes nothing. */
-    @Transactional
-    Instant answer(long tryId, long questionId, String given) {
-        Attempt mine = requireMine(attempts.findToChange(tryId));
-        Instant now = clock.instant();
-        if (!mine.isRunning() || mine.isOverAt(now)) {
-            throw Refusal.conflict("try-over", "This is handed in already; the answer came too late.");
+    /**
+     * Says whether the answer that is kept is right, where the teacher lets students check while they work. Empty where a
+     * person would have to say.
+     */
+    @Transactional(readOnly = true)
+    AnswerChecked check(long tryId, long questionId) {
+        Attempt mine = requireMine(attempts.findById(tryId));
+        boolean mayCheck = out.task(mine.taskId).feedback() == Feedback.AS_THEY_GO && mine.isRunning();
+        if (!mayCheck || !mine.kept(given(mine).questions()).contains(questionId)) {
+            throw Refusal.notFound("question to check");
         }
-        requireNotTakenBack(mine);
-        if (!mine.kept(given(mine).questions()).contains(questionId)) {
-            throw Refusal.notFound("question");
-        }
-        AttemptAnswer answer =
-                answers.findByAttemptIdAndQuestionId(tryId, questionId).orElseGet(AttemptAnswer::new);
-        answer.attemptId = tryId;
-        answer.questionId = questionId;
-        answer.given = given;
-        answer.receivedAt = now;
-        answers.save(answer);
-        tellTeachers(mine);
-        return now;
+        return pages.checked(tryId, questionId);
     }
 
     /** Handing in twice is the same as once. */
@@ -168,8 +159,7 @@ class TryService {
     }
 
     private Tasks.Given given(Attempt mine) {
-        return tasks.version(mine.taskId, mine.versionId, new StudentId(mine.studentId))
-                .orElseThrow(() -> Refusal.notFound("task"));
+        return out.requireGiven(mine);
     }
 
     private Attempt requireMine(Optional<Attempt> found) {

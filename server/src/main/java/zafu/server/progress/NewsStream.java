@@ -1,10 +1,5 @@
 package zafu.server.progress;
 
-import java.io.IOException;
-import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -13,6 +8,7 @@ import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.GroupsChanged;
 import zafu.server.attempt.TryChanged;
 import zafu.server.need.NeedsChanged;
+import zafu.server.platform.OpenStreams;
 import zafu.server.roster.StudentsChanged;
 import zafu.server.task.TaskChanged;
 
@@ -22,9 +18,8 @@ import zafu.server.task.TaskChanged;
  */
 @Component
 class NewsStream {
-    private static final long HALF_AN_HOUR = 30 * 60 * 1000L;
     private final ClassPermission permission;
-    private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final OpenStreams streams = new OpenStreams();
 
     NewsStream(ClassPermission permission) {
         this.permission = permission;
@@ -32,60 +27,36 @@ class NewsStream {
 
     SseEmitter listen(long classId) {
         permission.requireSee(classId);
-        SseEmitter emitter = new SseEmitter(HALF_AN_HOUR);
-        List<SseEmitter> ofClass = listeners.computeIfAbsent(classId, id -> new CopyOnWriteArrayList<>());
-        ofClass.add(emitter);
-        emitter.onCompletion(() -> ofClass.remove(emitter));
-        emitter.onTimeout(emitter::complete);
-        send(emitter, ofClass, SseEmitter.event().comment("listening"));
-        return emitter;
+        return streams.listen(classId);
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(TryChanged change) {
-        tell(change.classId(), "progress");
+        streams.tell(change.classId(), "progress");
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(GroupsChanged change) {
-        tell(change.classId(), "groups");
+        streams.tell(change.classId(), "groups");
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(TaskChanged change) {
-        tell(change.classId(), "tasks");
+        streams.tell(change.classId(), "tasks");
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(NeedsChanged change) {
-        tell(change.classId(), "students");
+        streams.tell(change.classId(), "students");
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(StudentsChanged change) {
-        tell(change.classId(), "students");
+        streams.tell(change.classId(), "students");
     }
 
-    /** Finds out who has gone away without saying so. */
     @Scheduled(fixedDelay = 20_000)
     void heartbeat() {
-        listeners
-                .values()
-                .forEach(ofClass -> ofClass.forEach(
-                        emitter -> send(emitter, ofClass, SseEmitter.event().comment("still here"))));
-    }
-
-    private void tell(long classId, String what) {
-        List<SseEmitter> ofClass = listeners.getOrDefault(classId, List.of());
-        ofClass.forEach(emitter ->
-                send(emitter, ofClass, SseEmitter.event().name("changed").data(what)));
-    }
-
-    private static void send(SseEmitter emitter, List<SseEmitter> ofClass, SseEmitter.SseEventBuilder event) {
-        try {
-            emitter.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            ofClass.remove(emitter);
-        }
+        streams.heartbeat();
     }
 }

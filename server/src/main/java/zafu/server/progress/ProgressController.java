@@ -56,6 +56,8 @@ class ProgressController {
     /**
      * @param answered of {@code questions}, while a try is running
      * @param late handed in after the due time
+     * @param tryId of the try that shows, where there is one
+     * @param waiting answers that came when the try was over and wait for a teacher to decide
      */
     record Cell(
             State state,
@@ -63,7 +65,9 @@ class ProgressController {
             @Nullable Integer possible,
             int answered,
             int questions,
-            boolean late) {}
+            boolean late,
+            @Nullable Long tryId,
+            int waiting) {}
 
     @GetMapping("/api/classes/{classId}/progress")
     Grid progress(@PathVariable long classId, @RequestParam(required = false) @Nullable Long arrangementId) {

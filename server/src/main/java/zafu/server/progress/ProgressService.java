@@ -89,18 +89,26 @@ class ProgressService {
         Tasks.Given given = task.given().get(student);
         int questions = given == null ? 0 : given.questions().size();
         if (done != null && done.running()) {
-            return new Cell(State.NOW, null, null, done.answered(), questions, false);
+            return new Cell(State.NOW, null, null, done.answered(), questions, false, done.id(), done.waiting());
         }
         if (done != null) {
             boolean late =
                     given != null && done.handedInAt() != null && given.terms().isOverdueAt(done.handedInAt());
-            return new Cell(State.HANDED_IN, done.earned(), done.possible(), done.answered(), questions, late);
+            return new Cell(
+                    State.HANDED_IN,
+                    done.earned(),
+                    done.possible(),
+                    done.answered(),
+                    questions,
+                    late,
+                    done.id(),
+                    done.waiting());
         }
         if (given == null) {
             State state = task.conflicts().contains(student) ? State.CONFLICT : State.NOT_THEIRS;
-            return new Cell(state, null, null, 0, 0, false);
+            return new Cell(state, null, null, 0, 0, false, null, 0);
         }
-        return new Cell(notStarted(given.terms()), null, null, 0, questions, false);
+        return new Cell(notStarted(given.terms()), null, null, 0, questions, false, null, 0);
     }
 
     private State notStarted(Terms.ForStudent terms) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.core.schedule.DayParts;
 import zafu.core.schedule.Term;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
@@ -32,7 +34,15 @@ class CalendarController {
 
     record SchoolYear(
             @NotNull @Size(min = 1, max = 12) List<@Valid TermEdit> terms,
-            @NotNull @Size(max = 200) List<@Valid ClosedDayEdit> closedDays) {}
+            @NotNull @Size(max = 200) List<@Valid ClosedDayEdit> closedDays,
+            @NotNull @Valid SchoolDay day) {}
+
+    /** The times by which a school day is spoken of. */
+    record SchoolDay(
+            @NotNull LocalTime starts,
+            @NotNull LocalTime lunchStarts,
+            @NotNull LocalTime lunchEnds,
+            @NotNull LocalTime ends) {}
 
     /** @param id absent for a new term */
     record TermEdit(
@@ -53,7 +63,12 @@ class CalendarController {
                                 term.dates().from(),
                                 term.dates().to()))
                         .toList(),
-                school.closedDays());
+                school.closedDays(),
+                shown(school.dayParts()));
+    }
+
+    private static SchoolDay shown(DayParts parts) {
+        return new SchoolDay(parts.starts(), parts.lunchStarts(), parts.lunchEnds(), parts.ends());
     }
 
     @PutMapping("/api/school/calendar")
@@ -71,6 +86,15 @@ class CalendarController {
             school.keepTerm(term.id, term.name.strip(), new Term(term.from, term.to));
         }
         school.keepClosedDays(year.closedDays);
+        SchoolDay day = year.day;
+        DayParts parts = new DayParts(day.starts, day.lunchStarts, day.lunchEnds, day.ends);
+        if (!parts.inOrder()) {
+            throw Refusal.unusableField(
+                    "day-out-of-order",
+                    "day",
+                    "The school day begins before lunch and ends after it. Please look at the four times again.");
+        }
+        school.keepDayParts(parts);
         audit.note(null, "calendar.changed", null, year.toString());
         return calendar();
     }

@@ -25,6 +25,10 @@ interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
                     + " join enrolment e on e.student_id = wanted.id where e.ends_on is null order by e.id")
     List<Object[]> presentOf(Long[] studentIds);
 
+    @Query("select count(e) from Enrolment e, SchoolClass c where c.id = e.classId and e.studentId = :studentId"
+            + " and e.endsOn is null and c.pictureEntry = true and c.archivedAt is null")
+    long pictureEntriesOf(long studentId);
+
     Optional<Enrolment> findByClassIdAndStudentId(long classId, long studentId);
 
     boolean existsByClassIdAndStudentIdAndEndsOnIsNull(long classId, long studentId);

@@ -23,6 +23,9 @@ class SchoolClass {
     String subject = "";
     String sourceId = UUID.randomUUID().toString();
 
+    /** Its students may come back on a known device by picture and PIN. */
+    boolean pictureEntry;
+
     @Nullable
     Instant archivedAt;
 

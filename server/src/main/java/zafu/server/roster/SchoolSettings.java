@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
+import zafu.core.schedule.DayParts;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Term;
 import zafu.server.platform.Refusal;
@@ -47,6 +48,21 @@ public class SchoolSettings {
 
     public LocalDate today() {
         return LocalDate.ofInstant(clock.instant(), zone());
+    }
+
+    /** The times by which the school day is spoken of. */
+    public DayParts dayParts() {
+        School school = school();
+        return new DayParts(school.dayStarts, school.lunchStarts, school.lunchEnds, school.dayEnds);
+    }
+
+    void keepDayParts(DayParts parts) {
+        School school = school();
+        school.dayStarts = parts.starts();
+        school.lunchStarts = parts.lunchStarts();
+        school.lunchEnds = parts.lunchEnds();
+        school.dayEnds = parts.ends();
+        schools.save(school);
     }
 
     /** The paper that printers have where the school is. */

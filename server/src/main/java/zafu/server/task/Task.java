@@ -9,6 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import zafu.core.marking.Feedback;
 import zafu.core.need.WorkKind;
 import zafu.server.platform.Refusal;
 
@@ -40,6 +41,10 @@ class Task {
 
     /** It holds back the other work of its students until it is handed in. */
     boolean doneFirst;
+
+    /** When students are told what was right. */
+    @Enumerated(EnumType.STRING)
+    Feedback feedback = Feedback.WHEN_HANDED_IN;
 
     /** Tasks that were staggered together have the same. */
     @Nullable

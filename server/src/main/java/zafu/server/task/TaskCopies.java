@@ -3,6 +3,7 @@ package zafu.server.task;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import zafu.core.marking.Feedback;
 import zafu.server.task.TaskSnapshot.TargetThen;
 
 /** Copies a task with its versions, targets, adjustments and classes, as a draft. */
@@ -30,6 +31,7 @@ class TaskCopies {
         copy.workKind = was.workKind();
         copy.way = was.way();
         copy.doneFirst = was.doneFirst();
+        copy.feedback = was.feedback() == null ? Feedback.WHEN_HANDED_IN : was.feedback();
         copy.createdAt = now;
         long id = tasks.save(copy).id;
         for (TaskSnapshot.VersionThen each : was.versions()) {

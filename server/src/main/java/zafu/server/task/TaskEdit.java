@@ -10,6 +10,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zafu.core.marking.Feedback;
 import zafu.core.need.WorkKind;
 import zafu.core.schedule.TermPart;
 
@@ -18,6 +19,7 @@ import zafu.core.schedule.TermPart;
  * absent of the task itself stays as it is.
  *
  * @param version of the task that was changed, so that no one's work is overwritten unseen
+ * @param feedback when students are told what was right
  * @param doneFirst whether it holds back the other work of its students until it is handed in
  * @param alsoRunning whether tries that are running get the new time and end too
  */
@@ -29,6 +31,7 @@ record TaskEdit(
         @Nullable WorkKind workKind,
         @Nullable Way way,
         @Nullable Boolean doneFirst,
+        @Nullable Feedback feedback,
         @Nullable @Size(max = 40) List<@Valid AdjustmentEdit> adjustments,
         @Nullable @Size(max = 20) List<@Valid TaskClassEdit> otherClasses,
         @Nullable Boolean alsoRunning) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -58,7 +59,11 @@ class TaskLoader {
     }
 
     Task require(long taskId) {
-        return tasks.findById(taskId).filter(task -> !task.removed).orElseThrow(() -> Refusal.notFound("task"));
+        return find(taskId).orElseThrow(() -> Refusal.notFound("task"));
+    }
+
+    Optional<Task> find(long taskId) {
+        return tasks.findById(taskId).filter(task -> !task.removed);
     }
 
     /** The class that made the task first, then the others. */

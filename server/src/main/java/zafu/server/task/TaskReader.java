@@ -79,6 +79,7 @@ class TaskReader {
                 task.workKind,
                 task.way,
                 task.doneFirst,
+                task.feedback,
                 permission.changeable().containsAll(classes),
                 versions(one, loaded.versionsWithTries(one)),
                 one.adjustments().stream().map(each -> shown(each, loaded)).toList(),

@@ -3,6 +3,7 @@ package zafu.server.task;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zafu.core.marking.Feedback;
 import zafu.core.need.WorkKind;
 
 /** A task with everything of it as it was at one moment, kept so that a step can be taken back. */
@@ -13,6 +14,7 @@ record TaskSnapshot(
         WorkKind workKind,
         Way way,
         boolean doneFirst,
+        @Nullable Feedback feedback,
         @Nullable Long seriesId,
         boolean removed,
         @Nullable Instant handedOutAt,
@@ -29,6 +31,7 @@ record TaskSnapshot(
                 workKind,
                 way,
                 doneFirst,
+                feedback,
                 seriesId,
                 true,
                 handedOutAt,

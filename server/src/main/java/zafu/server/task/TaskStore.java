@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import zafu.core.marking.Feedback;
 import zafu.server.platform.Refusal;
 import zafu.server.task.TaskSnapshot.AdjustmentThen;
 import zafu.server.task.TaskSnapshot.ClassThen;
@@ -53,6 +54,7 @@ class TaskStore {
                 task.workKind,
                 task.way,
                 task.doneFirst,
+                task.feedback,
                 task.seriesId,
                 task.removed,
                 task.handedOutAt,
@@ -85,6 +87,8 @@ class TaskStore {
         task.workKind = then.workKind();
         task.way = then.way();
         task.doneFirst = then.doneFirst();
+        // Steps that were kept before there was a choice say nothing of it.
+        task.feedback = then.feedback() == null ? Feedback.WHEN_HANDED_IN : then.feedback();
         task.seriesId = then.seriesId();
         task.removed = then.removed();
         task.handedOutAt = then.handedOutAt();

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zafu.core.marking.Feedback;
 import zafu.core.need.WorkKind;
 import zafu.core.schedule.TermPart;
 import zafu.server.library.ItemKind;
@@ -31,6 +32,7 @@ record TaskView(
         WorkKind workKind,
         Way way,
         boolean doneFirst,
+        Feedback feedback,
         boolean mayChange,
         List<VersionShown> versions,
         List<AdjustmentShown> adjustments,

@@ -69,6 +69,7 @@ class TaskWriter {
         task.workKind = edit.workKind() == null ? task.workKind : edit.workKind();
         task.way = edit.way() == null ? task.way : edit.way();
         task.doneFirst = edit.doneFirst() == null ? task.doneFirst : edit.doneFirst();
+        task.feedback = edit.feedback() == null ? task.feedback : edit.feedback();
         if (edit.adjustments() != null) {
             store.clearAdjustments(task.id);
             int place = 0;

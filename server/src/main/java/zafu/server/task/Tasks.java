@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
+import zafu.core.marking.Feedback;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
@@ -48,6 +49,7 @@ public class Tasks {
      *
      * @param classes to which it goes, the one that made it first
      * @param doneFirst whether it holds back the other work of its students until it is handed in
+     * @param feedback when students are told what was right
      * @param given for every student who gets exactly one version
      * @param conflicts students whom two versions claim
      */
@@ -58,6 +60,7 @@ public class Tasks {
             TaskState state,
             Way way,
             boolean doneFirst,
+            Feedback feedback,
             Map<StudentId, Given> given,
             List<StudentId> conflicts) {}
 
@@ -96,6 +99,11 @@ public class Tasks {
         ClassTasks one = loader.only(loader.require(taskId));
         TaskWithVersions task = one.tasks().get(0);
         return task.content(new VersionId(versionId)).map(content -> given(one, task, student, content));
+    }
+
+    /** The classes that a task goes to; none where it is not there any more. */
+    public List<Long> classesOf(long taskId) {
+        return loader.find(taskId).map(loader::classesOf).orElse(List.of());
     }
 
     /** How a task is done. */
@@ -152,6 +160,7 @@ public class Tasks {
                 task.task().state,
                 task.task().way,
                 task.task().doneFirst,
+                task.task().feedback,
                 given,
                 conflicts);
     }

@@ -1,0 +1,99 @@
+package zafu.server.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zafu.server.platform.Refusal;
+
+/** Coming back on a known device by picture and PIN. */
+@RestController
+class DeviceController {
+    private final Devices devices;
+    private final SignIns signIns;
+    private final FailureThrottle throttle;
+    private final CurrentPerson current;
+
+    DeviceController(Devices devices, SignIns signIns, FailureThrottle throttle, CurrentPerson current) {
+        this.devices = devices;
+        this.signIns = signIns;
+        this.throttle = throttle;
+        this.current = current;
+    }
+
+    /** Who may come back on this device, by picture alone. */
+    record Faces(List<Face> faces) {}
+
+    record Face(long id, int picture) {}
+
+    record FaceSignIn(long face, @NotNull @Pattern(regexp = "\\d{4}", message = "has four digits") String pin) {}
+
+    /**
+     * @param offered whether the student may come back by picture here
+     * @param picture theirs, once chosen
+     * @param taken by others on this device
+     */
+    record MyDevice(boolean offered, @Nullable Integer picture, List<Integer> taken) {}
+
+    record ChosenFace(
+            @Min(0) @Max(Devices.PICTURES - 1) int picture,
+            @NotNull @Pattern(regexp = "\\d{4}", message = "has four digits") String pin) {}
+
+    @GetMapping("/api/sign-in/device")
+    Faces faces(HttpServletRequest request) {
+        return new Faces(devices.of(request).map(devices::entriesOn).orElse(List.of()).stream()
+                .map(each -> new Face(each.id, each.picture))
+                .toList());
+    }
+
+    @PostMapping("/api/sign-in/device")
+    SessionController.Session signIn(
+            @Valid @RequestBody FaceSignIn asked, HttpServletRequest request, HttpServletResponse response) {
+        long device = devices.of(request).orElseThrow(DeviceController::wrong);
+        throttle.requireCalmDevice(device);
+        long student = devices.open(device, asked.face, asked.pin).orElseThrow(() -> {
+            throttle.failedOnDevice(device);
+            return wrong();
+        });
+        signIns.openStudent(student, true, request, response);
+        return SessionController.Session.ofStudent(student, true);
+    }
+
+    private static Refusal wrong() {
+        return Refusal.wrongSignIn("Picture and number do not go together. After five tries only your card helps.");
+    }
+
+    @GetMapping("/api/my/device")
+    MyDevice mine(HttpServletRequest request) {
+        long student = current.studentId();
+        return devices.of(request)
+                .filter(device -> devices.isAllowed(student))
+                .map(device -> new MyDevice(
+                        true, devices.pictureOf(device, student).orElse(null), devices.taken(device, student)))
+                .orElse(new MyDevice(false, null, List.of()));
+    }
+
+    @PutMapping("/api/my/device")
+    MyDevice keep(@Valid @RequestBody ChosenFace chosen, HttpServletRequest request) {
+        long device = devices.of(request).orElseThrow(() -> Refusal.notFound("device"));
+        devices.keep(device, current.studentId(), chosen.picture, chosen.pin);
+        return mine(request);
+    }
+
+    @DeleteMapping("/api/my/device")
+    MyDevice forget(HttpServletRequest request) {
+        devices.of(request).ifPresent(device -> devices.forget(device, current.studentId()));
+        return mine(request);
+    }
+}

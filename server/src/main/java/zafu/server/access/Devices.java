@@ -1,0 +1,183 @@
+package zafu.server.access;
+
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.platform.Refusal;
+
+/**
+ * Devices that students have signed in from, and who may come back there by picture and PIN. A PIN is worth something
+ * only on its own device, and after a few wrong ones the entry card is needed again.
+ */
+@Service
+public class Devices {
+    /** How many pictures there are to choose from. */
+    static final int PICTURES = 24;
+
+    private static final String COOKIE = "zafu_device";
+    private static final int MOST_FAILURES = 5;
+    private static final Duration REMEMBERED = Duration.ofDays(200);
+    private static final SecureRandom RANDOM = new SecureRandom();
+    private final KnownDeviceRepository devices;
+    private final DeviceEntryRepository entries;
+    private final PictureEntry allowed;
+    private final PasswordEncoder encoder;
+    private final Clock clock;
+
+    Devices(
+            KnownDeviceRepository devices,
+            DeviceEntryRepository entries,
+            PictureEntry allowed,
+            PasswordEncoder encoder,
+            Clock clock) {
+        this.devices = devices;
+        this.entries = entries;
+        this.allowed = allowed;
+        this.encoder = encoder;
+        this.clock = clock;
+    }
+
+    /** The id of the device that the request comes from, if a student has signed in from it before. */
+    Optional<Long> of(HttpServletRequest request) {
+        return cookie(request)
+                .flatMap(token -> devices.findByTokenHash(hash(token)))
+                .map(device -> device.id);
+    }
+
+    /** Knows the device from now on. */
+    @Transactional
+    void remember(HttpServletRequest request, HttpServletResponse response) {
+        Optional<KnownDevice> known = cookie(request).flatMap(token -> devices.findByTokenHash(hash(token)));
+        KnownDevice device = known.orElseGet(() -> firstSeen(request, response));
+        device.lastSeen = clock.instant();
+        devices.save(device);
+    }
+
+    private KnownDevice firstSeen(HttpServletRequest request, HttpServletResponse response) {
+        byte[] bytes = new byte[32];
+        RANDOM.nextBytes(bytes);
+        String token = HexFormat.of().formatHex(bytes);
+        ResponseCookie cookie = ResponseCookie.from(COOKIE, token)
+                .httpOnly(true)
+                .secure(request.isSecure())
+                .sameSite("Strict")
+                .path("/")
+                .maxAge(REMEMBERED)
+                .build();
+        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+        KnownDevice device = new KnownDevice();
+        device.tokenHash = hash(token);
+        device.firstSeen = clock.instant();
+        return device;
+    }
+
+    /** Those who may come back on the device; no names, only pictures. */
+    List<DeviceEntry> entriesOn(long device) {
+        return entries.findByDeviceIdOrderByPicture(device).stream()
+                .filter(each -> each.failures < MOST_FAILURES && allowed.isAllowed(each.studentId))
+                .toList();
+    }
+
+    /** The student whose picture and PIN these are. A wrong PIN is counted. */
+    @Transactional
+    Optional<Long> open(long device, long entryId, String pin) {
+        Optional<DeviceEntry> found =
+                entriesOn(device).stream().filter(each -> each.id == entryId).findFirst();
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        DeviceEntry entry = found.get();
+        boolean right = encoder.matches(pin, entry.pinHash);
+        entry.failures = right ? 0 : entry.failures + 1;
+        entry.lastUsedAt = right ? clock.instant() : entry.lastUsedAt;
+        entries.save(entry);
+        return right ? Optional.of(entry.studentId) : Optional.empty();
+    }
+
+    boolean isAllowed(long student) {
+        return allowed.isAllowed(student);
+    }
+
+    /** The picture by which the student may come back on the device. */
+    Optional<Integer> pictureOf(long device, long student) {
+        return entries.findByDeviceIdAndStudentId(device, student)
+                .filter(each -> each.failures < MOST_FAILURES)
+                .map(each -> each.picture);
+    }
+
+    List<Integer> taken(long device, long student) {
+        return entries.findByDeviceIdOrderByPicture(device).stream()
+                .filter(each -> each.studentId != student)
+                .map(each -> each.picture)
+                .toList();
+    }
+
+    @Transactional
+    void keep(long device, long student, int picture, String pin) {
+        if (!allowed.isAllowed(student)) {
+            throw Refusal.notAllowed("In your class one signs in with the entry card.");
+        }
+        if (taken(device, student).contains(picture)) {
+            throw Refusal.conflict("picture-taken", "Somebody on this device has this picture already.");
+        }
+        DeviceEntry entry = entries.findByDeviceIdAndStudentId(device, student).orElseGet(DeviceEntry::new);
+        entry.deviceId = device;
+        entry.studentId = student;
+        entry.picture = picture;
+        entry.pinHash = encoder.encode(pin);
+        entry.failures = 0;
+        entry.madeAt = clock.instant();
+        entries.save(entry);
+    }
+
+    @Transactional
+    void forget(long device, long student) {
+        entries.findByDeviceIdAndStudentId(device, student).ifPresent(entries::delete);
+    }
+
+    /** Nobody comes back as this student without an entry code. */
+    @Transactional
+    public void forgetEverywhere(long student) {
+        entries.deleteByStudentId(student);
+    }
+
+    /** When and by what picture the student may come back, as part of their record. */
+    public List<String> record(long student) {
+        return entries.findByStudentId(student).stream()
+                .map(each -> "picture " + each.picture + ", made " + each.madeAt + ", last used " + each.lastUsedAt)
+                .toList();
+    }
+
+    private static Optional<String> cookie(HttpServletRequest request) {
+        return request.getCookies() == null
+                ? Optional.empty()
+                : Arrays.stream(request.getCookies())
+                        .filter(each -> each.getName().equals(COOKIE))
+                        .map(Cookie::getValue)
+                        .findFirst();
+    }
+
+    private static String hash(String token) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest);
+        } catch (NoSuchAlgorithmException never) {
+            throw new IllegalStateException(never);
+        }
+    }
+}

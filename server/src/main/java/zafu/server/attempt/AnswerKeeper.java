@@ -1,0 +1,191 @@
+package zafu.server.attempt;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.roster.StudentId;
+import zafu.server.access.CurrentPerson;
+import zafu.server.attempt.MyWorkController.Kept;
+import zafu.server.attempt.MyWorkController.KeptAs;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.task.TaskState;
+import zafu.server.task.Tasks;
+
+/**
+ * Keeps what students give; when it returns, it is on the disk. Nothing that is sent is thrown away: what comes when the
+ * try is over is kept apart, for a teacher to decide. Of one question the answer given last counts, in whatever order the
+ * answers of two pages or devices come; one that is sent twice counts once.
+ */
+@Service
+class AnswerKeeper {
+    private final AttemptRepository attempts;
+    private final AttemptAnswerRepository answers;
+    private final LateAnswerRepository late;
+    private final OutNow out;
+    private final CurrentPerson current;
+    private final Roster roster;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    AnswerKeeper(
+            AttemptRepository attempts,
+            AttemptAnswerRepository answers,
+            LateAnswerRepository late,
+            OutNow out,
+            CurrentPerson current,
+            Roster roster,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.attempts = attempts;
+        this.answers = answers;
+        this.late = late;
+        this.out = out;
+        this.current = current;
+        this.roster = roster;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /**
+     * Something given.
+     *
+     * @param key by which it is known when it is sent again; made up here where the page names none
+     * @param at when it was given, as the page says; now where it says nothing
+     */
+    record Giving(String given, @Nullable String key, @Nullable Instant at) {}
+
+    @Transactional
+    Kept answer(long tryId, long questionId, Giving giving) {
+        Attempt mine = requireMine(tryId);
+        Instant now = clock.instant();
+        Instant givenAt = believed(giving.at, mine, now);
+        if (!mine.kept(out.requireGiven(mine).questions()).contains(questionId)) {
+            throw Refusal.notFound("question");
+        }
+        AttemptAnswer known =
+                answers.findByAttemptIdAndQuestionId(tryId, questionId).orElse(null);
+        Optional<LateAnswer.Reason> tooLate = tooLate(mine, now);
+        if (tooLate.isPresent()) {
+            boolean same = known != null && known.given.equals(giving.given);
+            return same ? new Kept(now, KeptAs.KEPT) : keepApart(mine, questionId, giving, givenAt, tooLate.get());
+        }
+        if (known != null && known.givenAt != null && givenAt.isBefore(known.givenAt)) {
+            return new Kept(now, KeptAs.OLDER);
+        }
+        AttemptAnswer answer = known == null ? new AttemptAnswer() : known;
+        answer.attemptId = tryId;
+        answer.questionId = questionId;
+        answer.given = giving.given;
+        answer.givenAt = givenAt;
+        answer.receivedAt = now;
+        answers.save(answer);
+        goOnWorking(mine, givenAt, now);
+        return new Kept(now, KeptAs.KEPT);
+    }
+
+    /** What is written as a whole. */
+    @Transactional
+    Kept written(long tryId, Giving giving) {
+        Attempt mine = requireMine(tryId);
+        Instant now = clock.instant();
+        Instant givenAt = believed(giving.at, mine, now);
+        Optional<LateAnswer.Reason> tooLate = tooLate(mine, now);
+        if (tooLate.isPresent()) {
+            return mine.written.equals(giving.given)
+                    ? new Kept(now, KeptAs.KEPT)
+                    : keepApart(mine, null, giving, givenAt, tooLate.get());
+        }
+        if (mine.writtenGivenAt != null && givenAt.isBefore(mine.writtenGivenAt)) {
+            return new Kept(now, KeptAs.OLDER);
+        }
+        mine.written = giving.given;
+        mine.writtenGivenAt = givenAt;
+        goOnWorking(mine, givenAt, now);
+        return new Kept(now, KeptAs.KEPT);
+    }
+
+    /** Which questions the student wants to look at again. */
+    @Transactional
+    void flag(long tryId, java.util.List<Long> questions) {
+        Attempt mine = requireMine(tryId);
+        if (mine.isRunning()) {
+            mine.flagged = Flags.written(questions);
+            attempts.save(mine);
+        }
+    }
+
+    /** Nothing for now: it is a running try of a task that is still the student's. */
+    private Optional<LateAnswer.Reason> tooLate(Attempt mine, Instant now) {
+        if (!mine.isRunning()) {
+            boolean byStudent = mine.handedInBy == Attempt.HandedInBy.STUDENT;
+            return Optional.of(byStudent ? LateAnswer.Reason.HANDED_IN : LateAnswer.Reason.AFTER_END);
+        }
+        if (mine.isOverAt(now)) {
+            return Optional.of(LateAnswer.Reason.AFTER_END);
+        }
+        return isStillTheirs(mine) ? Optional.empty() : Optional.of(LateAnswer.Reason.TAKEN_BACK);
+    }
+
+    /** A try that goes on ends where its task is taken back from the student. */
+    boolean isStillTheirs(Attempt running) {
+        Tasks.TaskForClass task = out.task(running.taskId);
+        Tasks.Given now = task.given().get(new StudentId(running.studentId));
+        return task.state() == TaskState.HANDED_OUT && now != null && now.versionId() == running.versionId;
+    }
+
+    private Kept keepApart(
+            Attempt mine, @Nullable Long questionId, Giving giving, Instant givenAt, LateAnswer.Reason reason) {
+        String key = giving.key == null ? UUID.randomUUID().toString() : giving.key;
+        Instant end = mine.handedInAt == null ? mine.endsAt : mine.handedInAt;
+        if (!late.existsByAttemptIdAndAnswerKey(mine.id, key)) {
+            LateAnswer kept = new LateAnswer();
+            kept.attemptId = mine.id;
+            kept.questionId = questionId;
+            kept.answerKey = key;
+            kept.given = giving.given;
+            kept.givenAt = givenAt;
+            kept.receivedAt = clock.instant();
+            kept.reason = reason;
+            kept.inTime = reason != LateAnswer.Reason.TAKEN_BACK && end != null && !givenAt.isAfter(end);
+            late.save(kept);
+            tellTeachers(mine);
+        }
+        return new Kept(clock.instant(), KeptAs.valueOf(reason.name()));
+    }
+
+    /** Who gives something is not on a break any more, unless it was given before the break and came late. */
+    private void goOnWorking(Attempt mine, Instant givenAt, Instant now) {
+        Instant since = mine.breakSince;
+        if (since != null && givenAt.isAfter(since)) {
+            mine.take(mine.time().resumedAt(now));
+        }
+        attempts.save(mine);
+        tellTeachers(mine);
+    }
+
+    /** A page may say that something was given earlier than it came, but not before the try began. */
+    private static Instant believed(@Nullable Instant said, Attempt mine, Instant now) {
+        if (said == null || said.isAfter(now)) {
+            return now;
+        }
+        return said.isBefore(mine.startedAt) ? mine.startedAt : said;
+    }
+
+    private void tellTeachers(Attempt mine) {
+        roster.classesOf(mine.studentId)
+                .forEach(classId -> events.publishEvent(new TryChanged(classId, mine.taskId, mine.studentId)));
+    }
+
+    private Attempt requireMine(long tryId) {
+        long student = current.studentId();
+        return attempts.findToChange(tryId)
+                .filter(each -> each.studentId == student)
+                .orElseThrow(() -> Refusal.notFound("try"));
+    }
+}

@@ -1,0 +1,47 @@
+package zafu.server.attempt;
+
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import zafu.server.platform.OpenStreams;
+import zafu.server.roster.Roster;
+import zafu.server.task.TaskChanged;
+import zafu.server.task.WorkTermsChanged;
+
+/** Tells a student's open pages that something of theirs changed: minutes added, work given, a word of the teacher. */
+@Component
+class MyNews {
+    private final OpenStreams streams = new OpenStreams();
+    private final Roster roster;
+    private final OutNow out;
+
+    MyNews(Roster roster, OutNow out) {
+        this.roster = roster;
+        this.out = out;
+    }
+
+    SseEmitter listen(long studentId) {
+        return streams.listen(studentId);
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void on(MineChanged change) {
+        streams.tell(change.studentId(), "mine");
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void on(TaskChanged change) {
+        roster.studentsOf(change.classId()).forEach(student -> streams.tell(student.id(), "mine"));
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void on(WorkTermsChanged change) {
+        out.task(change.taskId()).given().keySet().forEach(student -> streams.tell(student.value(), "mine"));
+    }
+
+    @Scheduled(fixedDelay = 20_000)
+    void heartbeat() {
+        streams.heartbeat();
+    }
+}

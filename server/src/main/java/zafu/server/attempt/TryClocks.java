@@ -1,0 +1,115 @@
+package zafu.server.attempt;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.schedule.TryTime;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.CurrentPerson;
+import zafu.server.attempt.MyWorkController.TryClock;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+
+/** The clock of a running try: what it says, breaks, and minutes that a teacher adds. Rule 4. */
+@Service
+class TryClocks {
+    private static final int MOST_ADDED = 600;
+    private final AttemptRepository attempts;
+    private final AttemptAccess access;
+    private final CurrentPerson current;
+    private final Roster roster;
+    private final AuditTrail audit;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    TryClocks(
+            AttemptRepository attempts,
+            AttemptAccess access,
+            CurrentPerson current,
+            Roster roster,
+            AuditTrail audit,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.attempts = attempts;
+        this.access = access;
+        this.current = current;
+        this.roster = roster;
+        this.audit = audit;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    TryClock of(long tryId) {
+        return shown(requireMine(attempts.findById(tryId)), clock.instant());
+    }
+
+    static TryClock shown(Attempt attempt, Instant now) {
+        TryTime time = attempt.time();
+        return new TryClock(
+                now,
+                attempt.endsAt,
+                attempt.minutes,
+                attempt.addedMinutes,
+                time.isOnBreakAt(now) ? time.breaks().until().orElse(null) : null,
+                attempt.isRunning() ? time.breakLeftAt(now).toSeconds() : 0,
+                time.workLeftAt(now).map(java.time.Duration::toSeconds).orElse(null),
+                !attempt.isRunning() || attempt.isOverAt(now));
+    }
+
+    /** Beginning a break that goes on already, or ending none, changes nothing. */
+    @Transactional
+    TryClock takeBreak(long tryId, boolean begin) {
+        Attempt mine = requireMine(attempts.findToChange(tryId));
+        Instant now = clock.instant();
+        if (!mine.isRunning() || mine.isOverAt(now)) {
+            throw Refusal.conflict("try-over", "This is handed in already; there is no break to take.");
+        }
+        if (begin && mine.time().breakLeftAt(now).isZero()) {
+            throw Refusal.conflict("no-break-left", "There is no break left in this one.");
+        }
+        mine.take(begin ? mine.time().pausedAt(now) : mine.time().resumedAt(now));
+        attempts.save(mine);
+        roster.classesOf(mine.studentId)
+                .forEach(classId -> events.publishEvent(new TryChanged(classId, mine.taskId, mine.studentId)));
+        events.publishEvent(new MineChanged(mine.studentId));
+        return shown(mine, now);
+    }
+
+    /** @param minutes more than before; less takes back what was added, never below what was granted at the start */
+    @Transactional
+    void addMinutes(long tryId, int minutes) {
+        Attempt running = access.requireToChange(tryId);
+        if (!running.isRunning() || running.isOverAt(clock.instant())) {
+            throw Refusal.conflict("try-over", "This try is over already. Another try can be given instead.");
+        }
+        if (running.minutes == null) {
+            throw Refusal.conflict("no-limit", "This try has no time limit, so there is nothing to add to.");
+        }
+        int added = running.addedMinutes + minutes;
+        if (added < 0 || added > MOST_ADDED) {
+            throw Refusal.unusable(
+                    "minutes-out-of-range", "Between 0 and " + MOST_ADDED + " minutes can be added to a try in all.");
+        }
+        running.addedMinutes = added;
+        running.take(running.time());
+        attempts.save(running);
+        for (long classId : roster.classesOf(running.studentId)) {
+            events.publishEvent(new TryChanged(classId, running.taskId, running.studentId));
+        }
+        audit.note(
+                access.classOf(running),
+                minutes < 0 ? "try.minutes-taken-back" : "try.minutes-added",
+                running.studentId,
+                minutes + " minutes");
+        events.publishEvent(new MineChanged(running.studentId));
+    }
+
+    private Attempt requireMine(Optional<Attempt> found) {
+        long student = current.studentId();
+        return found.filter(each -> each.studentId == student).orElseThrow(() -> Refusal.notFound("try"));
+    }
+}

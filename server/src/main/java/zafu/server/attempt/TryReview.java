@@ -1,0 +1,232 @@
+package zafu.server.attempt;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AdultAccounts;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.CurrentPerson;
+import zafu.server.attempt.TryReviewController.AnswerShown;
+import zafu.server.attempt.TryReviewController.LateShown;
+import zafu.server.attempt.TryReviewController.Remark;
+import zafu.server.attempt.TryReviewController.TryForTeacher;
+import zafu.server.library.Library;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.Tasks;
+
+/** One try as a teacher sees it: what was answered, what came late and waits for a decision, what the teacher says. */
+@Service
+class TryReview {
+    private final AttemptAccess access;
+    private final AttemptAnswerRepository answers;
+    private final AttemptRepository attempts;
+    private final LateAnswerRepository late;
+    private final HandedWork handed;
+    private final TryMarker marker;
+    private final OutNow out;
+    private final Library library;
+    private final People people;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    TryReview(
+            AttemptAccess access,
+            AttemptAnswerRepository answers,
+            AttemptRepository attempts,
+            LateAnswerRepository late,
+            HandedWork handed,
+            TryMarker marker,
+            OutNow out,
+            Library library,
+            People people,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.access = access;
+        this.answers = answers;
+        this.attempts = attempts;
+        this.late = late;
+        this.handed = handed;
+        this.marker = marker;
+        this.out = out;
+        this.library = library;
+        this.people = people;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    TryForTeacher of(long tryId) {
+        Attempt attempt = access.requireToSee(tryId);
+        Instant now = clock.instant();
+        Map<Long, AttemptAnswer> given = new LinkedHashMap<>();
+        answers.findByAttemptId(tryId).forEach(each -> given.put(each.questionId, each));
+        List<Long> asked = out.given(attempt)
+                .map(Tasks.Given::questions)
+                .map(attempt::kept)
+                .orElse(List.of());
+        Map<Long, Library.Asked> questions = library.questions(asked, attempt.handedInAt);
+        Roster.StudentName student = people.roster.student(attempt.studentId);
+        return new TryForTeacher(
+                tryId,
+                student.givenName(),
+                student.familyName(),
+                out.task(attempt.taskId).name(),
+                attempt.number,
+                attempt.isRunning(),
+                TryClocks.shown(attempt, now),
+                access.mayChange(attempt),
+                attempt.written,
+                handed.of(tryId),
+                asked.stream()
+                        .map(questions::get)
+                        .filter(Objects::nonNull)
+                        .map(each -> shown(each, given.get(each.id())))
+                        .toList(),
+                late.findByAttemptIdInOrderById(List.of(tryId)).stream()
+                        .map(each -> shown(each, asked))
+                        .toList(),
+                attempt.remark,
+                attempt.returnedAt != null,
+                people.school.local(attempt.handedInAt),
+                attempt.earned,
+                attempt.possible);
+    }
+
+    private static AnswerShown shown(Library.Asked asked, @Nullable AttemptAnswer answer) {
+        return new AnswerShown(
+                asked.id(), asked.sheet(), answer == null ? null : answer.given, answer == null ? null : answer.earned);
+    }
+
+    private LateShown shown(LateAnswer each, List<Long> asked) {
+        int place = each.questionId == null ? -1 : asked.indexOf(each.questionId);
+        String by = Optional.ofNullable(each.decidedBy)
+                .map(adult -> people.adults.displayNames(List.of(adult)).get(adult))
+                .orElse(null);
+        return new LateShown(
+                each.id,
+                place < 0 ? null : place + 1,
+                each.questionId,
+                each.given,
+                people.school.local(each.givenAt),
+                people.school.local(each.receivedAt),
+                each.reason,
+                each.inTime,
+                each.decision,
+                by,
+                people.school.local(each.decidedAt));
+    }
+
+    /** A word to the student, and whether the work is given back with it, so that they see how it went. */
+    @Transactional
+    void remark(long tryId, Remark wanted) {
+        Attempt attempt = access.requireToChange(tryId);
+        if (wanted.returned() && attempt.isRunning()) {
+            throw Refusal.conflict("still-running", "The student is still working at it. It can be given back later.");
+        }
+        attempt.remark = wanted.text().strip();
+        boolean was = attempt.returnedAt != null;
+        if (wanted.returned() != was) {
+            attempt.returnedAt = wanted.returned() ? clock.instant() : null;
+            attempt.returnedBy = wanted.returned() ? people.current.adult().adultId() : null;
+        }
+        attempts.save(attempt);
+        people.audit.note(access.classOf(attempt), "try.remark", attempt.studentId, attempt.remark);
+        tell(attempt);
+    }
+
+    /**
+     * Lets what came late count, or not; nothing where it is to be decided anew. What it takes the place of is kept, so
+     * that the decision can be taken back.
+     */
+    @Transactional
+    long decide(long lateId, LateAnswer.@Nullable Decision decision) {
+        LateAnswer which = late.findById(lateId).orElseThrow(() -> Refusal.notFound("answer"));
+        Attempt attempt = access.requireToChange(which.attemptId);
+        if (which.decision == decision) {
+            return attempt.id;
+        }
+        if (which.decision == LateAnswer.Decision.ACCEPTED) {
+            put(attempt, which.questionId, which.insteadOf);
+        }
+        if (decision == LateAnswer.Decision.ACCEPTED) {
+            which.insteadOf = now(attempt, which.questionId);
+            put(attempt, which.questionId, which.given);
+        }
+        which.decision = decision;
+        which.decidedAt = decision == null ? null : clock.instant();
+        which.decidedBy = decision == null ? null : people.current.adult().adultId();
+        late.save(which);
+        if (!attempt.isRunning()) {
+            marker.handIn(attempt, attempt.handedInBy, attempt.handedInAt);
+        }
+        String what = decision == null
+                ? "late-answer.undecided"
+                : "late-answer." + decision.name().toLowerCase();
+        people.audit.note(access.classOf(attempt), what, attempt.studentId, which.given);
+        tell(attempt);
+        return attempt.id;
+    }
+
+    private @Nullable String now(Attempt attempt, @Nullable Long questionId) {
+        return questionId == null
+                ? attempt.written
+                : answers.findByAttemptIdAndQuestionId(attempt.id, questionId)
+                        .map(each -> each.given)
+                        .orElse(null);
+    }
+
+    private void put(Attempt attempt, @Nullable Long questionId, @Nullable String given) {
+        if (questionId == null) {
+            attempt.written = given == null ? "" : given;
+            attempts.save(attempt);
+            return;
+        }
+        Optional<AttemptAnswer> known = answers.findByAttemptIdAndQuestionId(attempt.id, questionId);
+        if (given == null) {
+            known.ifPresent(answers::delete);
+            answers.flush();
+            return;
+        }
+        AttemptAnswer answer = known.orElseGet(AttemptAnswer::new);
+        answer.attemptId = attempt.id;
+        answer.questionId = questionId;
+        answer.given = given;
+        answer.receivedAt = clock.instant();
+        answers.saveAndFlush(answer);
+    }
+
+    private void tell(Attempt attempt) {
+        people.roster
+                .classesOf(attempt.studentId)
+                .forEach(each -> events.publishEvent(new TryChanged(each, attempt.taskId, attempt.studentId)));
+        events.publishEvent(new MineChanged(attempt.studentId));
+    }
+
+    /** Who and where: what a review names people and times by. */
+    @org.springframework.stereotype.Component
+    static class People {
+        final Roster roster;
+        final SchoolSettings school;
+        final AdultAccounts adults;
+        final AuditTrail audit;
+        final CurrentPerson current;
+
+        People(Roster roster, SchoolSettings school, AdultAccounts adults, AuditTrail audit, CurrentPerson current) {
+            this.roster = roster;
+            this.school = school;
+            this.adults = adults;
+            this.audit = audit;
+            this.current = current;
+        }
+    }
+}

@@ -1,0 +1,39 @@
+import { useQuery } from "@tanstack/react-query";
+import { createContext, type ReactNode, useContext, useLayoutEffect } from "react";
+import type { Schemas } from "../api/client";
+import { easeQuery } from "../api/myQueries";
+
+export type Ease = Schemas["Ease"];
+
+const usual: Ease = {
+  textSize: "USUAL",
+  spacing: "USUAL",
+  typeface: "USUAL",
+  colours: "USUAL",
+  lineFocus: false,
+  clockHidden: false,
+};
+
+const EaseContext = createContext<Ease>(usual);
+
+/** The student's pages look as the student likes to read: it stands on the page itself, and the theme follows it. */
+export function EaseProvider({ children }: { children: ReactNode }) {
+  const ease = useQuery(easeQuery).data ?? usual;
+  useLayoutEffect(() => {
+    const { dataset } = document.documentElement;
+    dataset.size = ease.textSize;
+    dataset.spacing = ease.spacing;
+    dataset.typeface = ease.typeface;
+    dataset.colours = ease.colours;
+    return () => {
+      for (const name of ["size", "spacing", "typeface", "colours"]) {
+        delete dataset[name];
+      }
+    };
+  }, [ease]);
+  return <EaseContext value={ease}>{children}</EaseContext>;
+}
+
+export function useEase(): Ease {
+  return useContext(EaseContext);
+}

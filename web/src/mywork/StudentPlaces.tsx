@@ -1,0 +1,34 @@
+import { lazy, Suspense, useEffect } from "react";
+import { Navigate, Route, Routes } from "react-router";
+import type { Schemas } from "../api/client";
+import { EaseProvider } from "../ease/EaseProvider";
+import { outbox } from "../outbox/mine";
+import { Waiting } from "../shell/Waiting";
+import { StillThere } from "./StillThere";
+import { useInstalled } from "./useInstalled";
+import { useMyNews } from "./useMyNews";
+
+const BookPlace = lazy(() => import("./BookPlace"));
+const MyWorkPlace = lazy(() => import("./MyWorkPlace"));
+const TryPlace = lazy(() => import("../try/TryPlace"));
+
+/** The students' places. */
+export default function StudentPlaces({ session }: { session: Schemas["Session"] }) {
+  const studentId = session.studentId ?? null;
+  useEffect(() => outbox.belongsTo(studentId), [studentId]);
+  useMyNews();
+  useInstalled();
+  return (
+    <EaseProvider>
+      <Suspense fallback={<Waiting />}>
+        <Routes>
+          <Route path="/my" element={<MyWorkPlace />} />
+          <Route path="/my/shelf/:itemId" element={<BookPlace />} />
+          <Route path="/my/tries/:tryId" element={<TryPlace />} />
+          <Route path="*" element={<Navigate to="/my" replace />} />
+        </Routes>
+      </Suspense>
+      {session.sharedDevice && <StillThere />}
+    </EaseProvider>
+  );
+}

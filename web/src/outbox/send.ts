@@ -1,0 +1,58 @@
+import { ApiProblem, api, data, type Schemas } from "../api/client";
+import type { Entry } from "./entry";
+import type { Outcome } from "./outbox";
+
+/** Sends one thing. What was said about it decides whether it is sent again. */
+export async function send(entry: Entry): Promise<Outcome> {
+  try {
+    return await sent(entry);
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) {
+      return "unreached";
+    }
+    if (error.status === 401 || error.status === 403) {
+      return "signedOut";
+    }
+    return error.status >= 500 || error.status === 429 ? "unreached" : "refused";
+  }
+}
+
+async function sent(entry: Entry): Promise<Outcome> {
+  const { tryId, key, givenAt } = entry;
+  switch (entry.kind) {
+    case "answer": {
+      const path = { tryId, questionId: entry.questionId ?? 0 };
+      const body = { given: entry.text ?? "", key, givenAt };
+      return outcome(
+        await data<Schemas["Kept"]>(
+          api.PUT("/api/my/tries/{tryId}/answers/{questionId}", { params: { path }, body }),
+        ),
+      );
+    }
+    case "written": {
+      const body = { text: entry.text ?? "", key, givenAt };
+      return outcome(
+        await data<Schemas["Kept"]>(
+          api.PUT("/api/my/tries/{tryId}/written", { params: { path: { tryId } }, body }),
+        ),
+      );
+    }
+    case "file": {
+      const form = new FormData();
+      form.append("file", entry.file ?? new Blob(), entry.fileName);
+      const page = await data<Schemas["TryPage"]>(
+        api.POST("/api/my/tries/{tryId}/files", {
+          params: { path: { tryId }, query: { key } },
+          // The generated type knows a file only as text.
+          body: form as unknown as { file: string },
+          bodySerializer: (body: unknown) => body as FormData,
+        }),
+      );
+      return page.handedIn ? "apart" : "kept";
+    }
+  }
+}
+
+function outcome(kept: Schemas["Kept"]): Outcome {
+  return kept.as === "KEPT" || kept.as === "OLDER" ? "kept" : "apart";
+}

@@ -1,0 +1,63 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { api, data } from "../api/client";
+import type { StampedTry } from "../api/myQueries";
+import { disagree, elapsed, stamped } from "../api/stamp";
+import { type ClockFace, faceOf, serverNow } from "./timeLeft";
+
+const HALF_A_SECOND = 500;
+
+/**
+ * The clock of a try. The server alone says how it stands; between two words of it the page counts. It asks again when
+ * it comes back into sight, when the device's clocks disagree, and now and then.
+ */
+export function useTryClock(page: StampedTry, onOver: () => void) {
+  const tryId = page.id;
+  const { data: clock, refetch } = useQuery({
+    queryKey: ["my", "try", tryId, "clock"],
+    queryFn: async () =>
+      stamped(await data(api.GET("/api/my/tries/{tryId}/clock", { params: { path: { tryId } } }))),
+    initialData: { ...page.clock, heard: page.heard },
+    staleTime: Number.POSITIVE_INFINITY,
+    refetchInterval: 30_000,
+  });
+  const newest = newer(clock, { ...page.clock, heard: page.heard });
+  const [face, setFace] = useState<ClockFace>(() => faceOf(newest, elapsed(newest.heard)));
+  useEffect(() => {
+    let last = newest.heard;
+    const tick = () => {
+      const now = stamped({}).heard;
+      if (disagree(last, now.running, now.date)) {
+        refetch();
+      }
+      last = now;
+      setFace(faceOf(newest, elapsed(newest.heard)));
+    };
+    const seen = () => document.visibilityState === "visible" && refetch();
+    tick();
+    const timer = setInterval(tick, HALF_A_SECOND);
+    document.addEventListener("visibilitychange", seen);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener("visibilitychange", seen);
+    };
+  }, [newest, refetch]);
+  const over = face.left === 0 || newest.over;
+  useEffect(() => {
+    if (over) {
+      onOver();
+      const again = setInterval(onOver, 2000);
+      return () => clearInterval(again);
+    }
+  }, [over, onOver]);
+  return { clock: newest, face, over, now: () => serverNow(newest, elapsed(newest.heard)) };
+}
+
+export type TryClock = ReturnType<typeof useTryClock>;
+
+type Stamped = StampedTry["clock"] & { heard: StampedTry["heard"] };
+
+/** A page that was asked again knows more than the last look at the clock, and the other way round. */
+function newer(a: Stamped, b: Stamped): Stamped {
+  return Date.parse(a.now) >= Date.parse(b.now) ? a : b;
+}
