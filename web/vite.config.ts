@@ -2,14 +2,30 @@ import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 
-/** The parts of the front end that a student's device needs to open without a connection; what is a teacher's is not. */
-const students = [
-  "assets/index-*",
-  "assets/StudentPlaces-*",
-  "assets/MyWorkPlace-*",
-  "assets/TryPlace-*",
-  "assets/BookPlace-*",
-  "assets/RichText-*",
+/** Parts of the front end that only adults see; a student's device does not fetch them in advance. */
+const adultsOnly = [
+  "Adjustments",
+  "Arrange",
+  "Bench",
+  "BringIn",
+  "ChangePassword",
+  "FirstRun",
+  "HomeClass",
+  "ItemEditor",
+  "Library",
+  "Lists",
+  "Progress",
+  "School",
+  "Scores",
+  "SeeAs",
+  "Skills",
+  "StudentsPlace",
+  "Task",
+  "TeacherShell",
+  "Today",
+  "Units",
+  "Week",
+  "Wishes",
 ];
 
 export default defineConfig({
@@ -38,7 +54,8 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: students.flatMap((part) => [`${part}.js`, `${part}.css`]),
+        globPatterns: ["assets/*.js", "assets/*.css", "assets/*-latin-*.woff2"],
+        globIgnores: adultsOnly.map((part) => `assets/${part}*.js`),
         // The page comes with a nonce of its own each time, so it is not taken from what was built.
         navigateFallback: null,
         clientsClaim: true,

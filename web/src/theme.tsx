@@ -214,6 +214,7 @@ export function ZafuGlobalStyles() {
         "html, body, #root": { height: "100%" },
         body: { background: "var(--z-paper)", color: "var(--z-ink)", fontVariantNumeric: "tabular-nums" },
         "h1, h2, h3, p, ul": { margin: 0 },
+        a: { color: "var(--z-aubergine)" },
         // What a student reads and answers, wherever it is shown to them.
         ".reading": {
           fontSize: "var(--z-text)",

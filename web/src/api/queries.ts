@@ -144,6 +144,19 @@ export const cutsQuery = (measureId: number) =>
     queryFn: () => data(api.GET("/api/measures/{measureId}/cuts", { params: { path: { measureId } } })),
   });
 
+/** One try as a teacher sees it; while it runs it is looked at again now and then. */
+export const reviewQuery = (classId: number, tryId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "try", tryId],
+    queryFn: () => data(api.GET("/api/tries/{tryId}", { params: { path: { tryId } } })),
+  });
+
+export const pictureEntryQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "picture-entry"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/picture-entry", { params: { path: { classId } } })),
+  });
+
 export const mySurveysQuery = queryOptions({
   queryKey: ["my", "surveys"],
   queryFn: () => data(api.GET("/api/my/surveys")),

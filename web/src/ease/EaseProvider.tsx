@@ -1,3 +1,6 @@
+import "@fontsource-variable/lexend";
+import "@fontsource/opendyslexic/400.css";
+import "@fontsource/opendyslexic/700.css";
 import { useQuery } from "@tanstack/react-query";
 import { createContext, type ReactNode, useContext, useLayoutEffect } from "react";
 import type { Schemas } from "../api/client";

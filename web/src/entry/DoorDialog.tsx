@@ -3,11 +3,13 @@ import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import Switch from "@mui/material/Switch";
 import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../api/client";
-import { doorQuery } from "../api/queries";
+import { doorQuery, pictureEntryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
@@ -66,12 +68,38 @@ export function DoorDialog({ classId, onClose }: { classId: number; onClose: () 
             </Button>
           )}
         </Box>
+        <PictureEntry classId={classId} />
         <Asking classId={classId} asking={door.asking} />
         <Box>
           <Button onClick={onClose}>{words.done}</Button>
         </Box>
       </DialogContent>
     </Dialog>
+  );
+}
+
+/** Whether students may come back by picture; a switch that can be set back at once. */
+function PictureEntry({ classId }: { classId: number }) {
+  const tell = useNotice();
+  const query = pictureEntryQuery(classId);
+  const allowed = useQuery(query).data?.allowed ?? false;
+  const set = useMutation({
+    mutationFn: (wanted: boolean) =>
+      api.PUT("/api/classes/{classId}/picture-entry", {
+        params: { path: { classId } },
+        body: { allowed: wanted },
+      }),
+    onSuccess: (_, wanted) => {
+      queryClient.invalidateQueries({ queryKey: query.queryKey });
+      tell(words.pictureEntryKept(wanted), () => set.mutate(!wanted));
+    },
+    onError: (error) => tell(error.message),
+  });
+  return (
+    <FormControlLabel
+      control={<Switch checked={allowed} onChange={(event) => set.mutate(event.target.checked)} />}
+      label={words.pictureEntry}
+    />
   );
 }
 

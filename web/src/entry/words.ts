@@ -1,4 +1,7 @@
 export const words = {
+  pictureEntry: "On a device they have used before, students may come back with a picture and four digits",
+  pictureEntryKept: (allowed: boolean) =>
+    allowed ? "Students may come back with a picture." : "Students sign in with their cards only.",
   doorTitle: "Let students join by themselves",
   doorHelp:
     "Students go to this address, choose “I have a class code”, and type the code and the password. You decide who comes in.",

@@ -11,7 +11,7 @@ interface Props {
   work: Schemas["MyWork"];
   /** What can be done with a card; the first one to do is told apart. */
   actions: (card: Schemas["Card"], first: boolean) => ReactNode;
-  /** What stands between the first thing to do and the rest. */
+  /** What stands after what there is to do. */
   between?: ReactNode;
   /** What there is to read, after what there is to do. */
   reading?: ReactNode;
@@ -49,8 +49,8 @@ export function WorkList({ work, actions, between, reading }: Props) {
           </Work>
         </Section>
       )}
-      {between}
       {sections(toDo)}
+      {between}
       {reading}
       {sections(rest)}
     </>

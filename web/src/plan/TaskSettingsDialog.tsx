@@ -33,8 +33,8 @@ export function TaskSettingsDialog({ task, onChange, onClose }: Props) {
   const put = (other: OtherClass) =>
     setEdit({ ...edit, otherClasses: [...others.filter((each) => each.classId !== other.classId), other] });
   const keep = () => {
-    const { name, workKind, way, doneFirst, otherClasses } = edit;
-    onChange((now) => ({ ...now, name, workKind, way, doneFirst, otherClasses }));
+    const { name, workKind, way, feedback, doneFirst, otherClasses } = edit;
+    onChange((now) => ({ ...now, name, workKind, way, feedback, doneFirst, otherClasses }));
     onClose();
   };
   const mine = classes.filter(
@@ -61,6 +61,12 @@ export function TaskSettingsDialog({ task, onChange, onClose }: Props) {
           entries={words.ways}
           value={edit.way ?? "ON_SCREEN"}
           onChoose={(way) => setEdit({ ...edit, way })}
+        />
+        <Choice
+          label={words.settings.feedback}
+          entries={words.feedbacks}
+          value={edit.feedback ?? "WHEN_HANDED_IN"}
+          onChoose={(feedback) => setEdit({ ...edit, feedback })}
         />
         <FormControlLabel
           control={

@@ -16,6 +16,7 @@ export function editOf(task: TaskView): TaskEdit {
     workKind: task.workKind,
     way: task.way,
     doneFirst: task.doneFirst,
+    feedback: task.feedback,
     adjustments: task.adjustments.map(({ reached, ...adjustment }) => adjustment),
     otherClasses: task.otherClasses.map(({ name, ...other }) => other),
     versions: task.versions.map((version) => ({

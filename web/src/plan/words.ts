@@ -110,6 +110,12 @@ export const words = {
     HAND_IN: "handed in as text or files",
     OFF_SCREEN: "away from the screen",
   } satisfies Record<Schemas["TaskView"]["way"], string>,
+  feedbacks: {
+    AS_THEY_GO: "while they work, answer by answer (practice)",
+    WHEN_HANDED_IN: "when they hand in",
+    AFTER_DUE: "when the due time is over",
+    AFTER_MARKING: "when I give it back",
+  } satisfies Record<Schemas["TaskView"]["feedback"], string>,
   aboutTask: (task: Schemas["TaskView"]) =>
     [
       words.workKinds[task.workKind],
@@ -126,6 +132,7 @@ export const words = {
     kind: "Counts as",
     kindAbout: "Needs that are granted for some kinds of work go by this.",
     way: "Done",
+    feedback: "Students see what was right",
     first: "Must be done first: it holds back a student's other work until it is handed in",
     classes: "Other classes that get it too",
     ownDates: "Own dates there",

@@ -23,8 +23,13 @@ const style = {
   "& tr.group th, & tr.group td": { bgcolor: "var(--z-sunk)", fontSize: 12.5, color: "var(--z-soft)" },
 } as const;
 
+interface Props {
+  grid: Schemas["Grid"];
+  onOpen: (tryId: number) => void;
+}
+
 /** Rows gathered by group; the heads stay in sight. */
-export function Grid({ grid }: { grid: Schemas["Grid"] }) {
+export function Grid({ grid, onOpen }: Props) {
   const { group: focused } = useFocus();
   const groups = grid.groups.filter(
     (group) => focused === "everyone" || (focused === "none" ? group.id === undefined : group.id === focused),
@@ -53,13 +58,13 @@ export function Grid({ grid }: { grid: Schemas["Grid"] }) {
         </tr>
       </thead>
       {groups.map((group) => (
-        <GroupRows key={group.id ?? "none"} group={group} />
+        <GroupRows key={group.id ?? "none"} group={group} onOpen={onOpen} />
       ))}
     </Box>
   );
 }
 
-function GroupRows({ group }: { group: Schemas["GroupRows"] }) {
+function GroupRows({ group, onOpen }: { group: Schemas["GroupRows"]; onOpen: Props["onOpen"] }) {
   return (
     <tbody>
       <tr className="group">
@@ -83,7 +88,7 @@ function GroupRows({ group }: { group: Schemas["GroupRows"] }) {
             </Box>
           </th>
           {student.cells.map((cell, i) => (
-            <GridCell key={i} cell={cell} />
+            <GridCell key={i} cell={cell} onOpen={onOpen} />
           ))}
           <td />
         </tr>

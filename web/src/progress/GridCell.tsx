@@ -1,21 +1,56 @@
 import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
 import type { Schemas } from "../api/client";
 import { words } from "./words";
 
 const HATCH = "repeating-linear-gradient(135deg, var(--z-sunk) 0 4px, transparent 4px 8px)";
 
+interface Props {
+  cell: Schemas["Cell"];
+  /** Opens the try that shows. */
+  onOpen: (tryId: number) => void;
+}
+
 /** The state of one student's work on one task, by shape and number. */
-export function GridCell({ cell }: { cell: Schemas["Cell"] }) {
+export function GridCell({ cell, onOpen }: Props) {
   const theirs = cell.state !== "NOT_THEIRS";
+  const shown = (
+    <>
+      <Shape cell={cell} />
+      {cell.waiting > 0 && (
+        <Box component="span" sx={{ color: "var(--z-saffron)", fontWeight: 700, ml: 0.5 }}>
+          +{cell.waiting}
+        </Box>
+      )}
+      <span className="visually-hidden">{help(cell)}</span>
+    </>
+  );
   return (
     <Box component="td" title={help(cell)} sx={theirs ? undefined : { background: HATCH }}>
-      <Shape cell={cell} />
-      <span className="visually-hidden">{help(cell)}</span>
+      {cell.tryId === undefined ? (
+        shown
+      ) : (
+        <ButtonBase
+          onClick={() => cell.tryId !== undefined && onOpen(cell.tryId)}
+          sx={{
+            font: "inherit",
+            px: 1,
+            minHeight: 24,
+            borderRadius: 1,
+            "&:hover": { bgcolor: "var(--z-sunk)" },
+          }}
+        >
+          {shown}
+        </ButtonBase>
+      )}
     </Box>
   );
 }
 
 function help(cell: Schemas["Cell"]): string {
+  if (cell.waiting > 0) {
+    return words.waiting(cell.waiting);
+  }
   if (cell.state === "NOW") {
     return `${words.help.NOW}, ${words.answered(cell)}`;
   }

@@ -25,5 +25,7 @@ export const words = {
   } satisfies Record<Schemas["Cell"]["state"], string>,
   handedInLate: "handed in late",
   answered: (cell: Schemas["Cell"]) => `${cell.answered} of ${cell.questions} answered`,
+  waiting: (count: number) =>
+    count === 1 ? "one answer came late and waits for you" : `${count} answers came late and wait for you`,
   legend: "What the cells say",
 };

@@ -179,8 +179,8 @@ class NeedsAndScoresTest extends ServerTest {
         JsonNode page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         own.grant(1, "EXTENDED_TIME", "2").ok();
         JsonNode now = student.get("/api/my/tries/" + page.get("id").asLong()).ok();
-        assertThat(now.get("endsAt")).isEqualTo(page.get("endsAt"));
-        assertThat(now.get("minutes").asInt()).isEqualTo(20);
+        assertThat(now.get("clock").get("endsAt")).isEqualTo(page.get("clock").get("endsAt"));
+        assertThat(now.get("clock").get("minutes").asInt()).isEqualTo(20);
     }
 
     private static JsonNode reading(TestClass own, int number) {

@@ -62,8 +62,8 @@ class OtherWaysTest extends ServerTest {
                         .orElse(""))
                 .startsWith("attachment");
         assertThat(own.signedIn(2).get(path + "/files/" + file).status()).isEqualTo(404);
-        assertThat(student.put(path + "/written", Map.of("text", "late")).status())
-                .isEqualTo(409);
+        JsonNode late = student.put(path + "/written", Map.of("text", "late")).ok();
+        assertThat(late.get("as").asString()).isEqualTo("HANDED_IN");
         assertThat(task.student(1).get("work").asString()).isEqualTo("HANDED_IN");
     }
 
@@ -75,7 +75,11 @@ class OtherWaysTest extends ServerTest {
         HttpCaller.Answer empty = student.uploadFile(path, new byte[0], "empty.txt");
         assertThat(empty.status()).isEqualTo(422);
         assertThat(empty.text()).contains("is empty");
-        long file = student.uploadFile(path, new byte[] {1}, "one.bin")
+        HttpCaller.Answer program =
+                student.uploadFile(path, "MZ\u0000 a program".getBytes(StandardCharsets.ISO_8859_1), "tide.jpg");
+        assertThat(program.status()).isEqualTo(422);
+        assertThat(program.text()).contains("cannot be handed in");
+        long file = student.uploadFile(path, "a map".getBytes(StandardCharsets.UTF_8), "map.txt")
                 .ok()
                 .get("files")
                 .get(0)

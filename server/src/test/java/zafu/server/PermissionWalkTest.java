@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import tools.jackson.databind.JsonNode;
 import zafu.server.access.AdultAccounts;
 import zafu.server.demo.HttpCaller;
 
@@ -23,6 +24,8 @@ class PermissionWalkTest extends ServerTest {
             "GET /api/session",
             "POST /api/sign-in/adult",
             "POST /api/sign-in/student",
+            "GET /api/sign-in/device",
+            "POST /api/sign-in/device",
             "POST /api/sign-out",
             "POST /api/first-run",
             "POST /api/join",
@@ -154,9 +157,26 @@ class PermissionWalkTest extends ServerTest {
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         places.put("tryId", page.get("id").asLong());
         places.put("questionId", page.get("questions").get(0).get("id").asLong());
+        places.put("lateId", lateAnswerOf(own, student));
         if (signIn(OTHER_TEACHER).status() != 200) {
             adults.create(OTHER_TEACHER, "Perpetua Lanternrow", PASSWORD, false);
         }
+    }
+
+    private static long lateAnswerOf(TestClass own, HttpCaller student) {
+        TestTask over = TestTask.out(own, TestClass.forEveryone());
+        JsonNode page = over.start(1);
+        String path = "/api/my/tries/" + page.get("id").asLong();
+        student.post(path + "/hand-in", null).ok();
+        long question = page.get("questions").get(0).get("id").asLong();
+        student.put(path + "/answers/" + question, Map.of("given", "1")).ok();
+        return own.teacher
+                .get("/api/tries/" + page.get("id").asLong())
+                .ok()
+                .get("late")
+                .get(0)
+                .get("id")
+                .asLong();
     }
 
     private void knowThePlan(TestClass own, long task) {

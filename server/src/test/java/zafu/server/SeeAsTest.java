@@ -36,7 +36,7 @@ class SeeAsTest extends ServerTest {
         assertThat(then.get("localNow").asString()).isEqualTo("2027-02-11T10:00:00");
         JsonNode page = own.teacher.get(path(own, "/tasks/" + task.id)).ok();
         assertThat(page.get("questions")).hasSize(2);
-        assertThat(page.get("minutes").asInt()).isEqualTo(30);
+        assertThat(page.get("clock").get("minutes").asInt()).isEqualTo(30);
     }
 
     @Test

@@ -191,7 +191,9 @@ class TrailTest extends ServerTest {
                 "terms",
                 List.of(Map.of("name", "Backwards", "from", "2027-06-30", "to", "2027-01-04")),
                 "closedDays",
-                List.of(Map.of("day", "2027-02-15", "reason", "x")));
+                List.of(Map.of("day", "2027-02-15", "reason", "x")),
+                "day",
+                Map.of("starts", "08:45", "lunchStarts", "12:00", "lunchEnds", "12:45", "ends", "15:00"));
         HttpCaller.Answer refused = administrator.put("/api/school/calendar", wrong);
         assertThat(refused.body().get("detail").asString())
                 .isEqualTo("The term \"Backwards\" ends on 2027-01-04, before it begins on 2027-06-30.");

@@ -27,6 +27,7 @@ class AnswerKeeper {
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
     private final LateAnswerRepository late;
+    private final TryMarker marker;
     private final OutNow out;
     private final CurrentPerson current;
     private final Roster roster;
@@ -37,6 +38,7 @@ class AnswerKeeper {
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
             LateAnswerRepository late,
+            TryMarker marker,
             OutNow out,
             CurrentPerson current,
             Roster roster,
@@ -45,6 +47,7 @@ class AnswerKeeper {
         this.attempts = attempts;
         this.answers = answers;
         this.late = late;
+        this.marker = marker;
         this.out = out;
         this.current = current;
         this.roster = roster;
@@ -127,6 +130,7 @@ class AnswerKeeper {
             return Optional.of(byStudent ? LateAnswer.Reason.HANDED_IN : LateAnswer.Reason.AFTER_END);
         }
         if (mine.isOverAt(now)) {
+            marker.handIn(mine, Attempt.HandedInBy.TIME, mine.endsAt);
             return Optional.of(LateAnswer.Reason.AFTER_END);
         }
         return isStillTheirs(mine) ? Optional.empty() : Optional.of(LateAnswer.Reason.TAKEN_BACK);

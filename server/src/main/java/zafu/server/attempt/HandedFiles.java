@@ -68,7 +68,9 @@ final class HandedFiles {
         // The name only tells apart what looks alike inside, as documents in the same wrapping do.
         String type = TIKA.detect(content, called.toLowerCase(Locale.ROOT));
         String within = TIKA.detect(content);
-        if (!TAKEN.contains(type) || disagree(type, within)) {
+        String named = TIKA.detect(called.toLowerCase(Locale.ROOT));
+        boolean saysOtherwise = TAKEN.contains(named) && !named.equals(type) && !sound(named, type);
+        if (!TAKEN.contains(type) || saysOtherwise || disagree(type, within)) {
             throw Refusal.unusable(
                     "file-kind",
                     "\"" + called
@@ -77,6 +79,12 @@ final class HandedFiles {
         return type.equals("image/jpeg") || type.equals("image/png")
                 ? picture(called, type, content)
                 : new Checked(called, type, content);
+    }
+
+    /** Recordings are named in many ways for what is the same within. */
+    private static boolean sound(String named, String type) {
+        return named.startsWith("audio/") && type.startsWith("audio/")
+                || named.startsWith("video/") && type.startsWith("video/");
     }
 
     /** A page or a program that calls itself a text is still a page or a program. */

@@ -4,7 +4,7 @@ package zafu.server.platform;
 public final class ContentPolicy {
     private static final String COMMON =
             "default-src 'none'; script-src 'self'; img-src 'self' data:; font-src 'self'; "
-                    + "connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'; ";
+                    + "connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'; ";
 
     /** For everything but the page itself. */
     public static final String STRICT = COMMON + "style-src 'self'";

@@ -1,0 +1,56 @@
+package zafu.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import zafu.server.demo.HttpCaller;
+
+/** How a student likes to read goes with them, and follows what is granted where they have not chosen. */
+class EaseTest extends ServerTest {
+    private static Map<String, Object> ease(String size) {
+        Map<String, Object> ease = new LinkedHashMap<>();
+        ease.put("textSize", size);
+        ease.put("spacing", "WIDE");
+        ease.put("typeface", "ROUND");
+        ease.put("colours", "NIGHT");
+        ease.put("lineFocus", true);
+        ease.put("clockHidden", false);
+        return ease;
+    }
+
+    private static String size(HttpCaller student) {
+        return student.get("/api/my/ease").ok().get("textSize").asString();
+    }
+
+    @Test
+    void whatIsChosenIsThereOnAnotherDevice() {
+        TestClass own = newClass("ease", 2);
+        own.signedIn(1).put("/api/my/ease", ease("LARGER")).ok();
+        JsonNode elsewhere = own.signedIn(1).get("/api/my/ease").ok();
+        assertThat(elsewhere.get("textSize").asString()).isEqualTo("LARGER");
+        assertThat(elsewhere.get("lineFocus").asBoolean()).isTrue();
+        assertThat(size(own.signedIn(2))).isEqualTo("USUAL");
+    }
+
+    @Test
+    void largeTextIsThereWhereItIsGrantedAndAnotherChoiceBeatsIt() {
+        TestClass own = newClass("ease granted", 1);
+        own.grant(1, "LARGE_TEXT", null).ok();
+        HttpCaller student = own.signedIn(1);
+        assertThat(size(student)).isEqualTo("LARGE");
+        student.put("/api/my/ease", ease("USUAL")).ok();
+        assertThat(size(student)).isEqualTo("USUAL");
+    }
+
+    @Test
+    void toLeaveItAsItComesIsNoChoice() {
+        TestClass own = newClass("ease as it comes", 1);
+        HttpCaller student = own.signedIn(1);
+        student.put("/api/my/ease", ease("USUAL")).ok();
+        own.grant(1, "LARGE_TEXT", null).ok();
+        assertThat(size(student)).isEqualTo("LARGE");
+    }
+}

@@ -1,0 +1,139 @@
+package zafu.server.attempt;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import zafu.server.platform.Refusal;
+
+/** What students hand in is what it says it is, and a photograph stands upright. */
+class HandedFilesTest {
+    private static BufferedImage redOnTheLeft(int width, int height) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < width; x++) {
+            for (int y = 0; y < height; y++) {
+                image.setRGB(x, y, (x < width / 2 ? Color.RED : Color.BLUE).getRGB());
+            }
+        }
+        return image;
+    }
+
+    private static byte[] jpeg(BufferedImage image) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpg", out);
+        return out.toByteArray();
+    }
+
+    /** Says in the way of cameras that the picture is to be turned by a quarter to the right (orientation 6). */
+    private static byte[] held(byte[] jpeg) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        byte[] exif = {
+            (byte) 0xFF,
+            (byte) 0xE1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            1,
+            18,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            6,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
+        out.write(jpeg, 0, 2);
+        out.write(exif);
+        out.write(jpeg, 2, jpeg.length - 2);
+        return out.toByteArray();
+    }
+
+    private static BufferedImage read(HandedFiles.Checked checked) throws IOException {
+        return ImageIO.read(new ByteArrayInputStream(checked.content()));
+    }
+
+    @Test
+    void aPhotographTakenSidewaysStandsUpright() throws IOException {
+        BufferedImage upright = read(HandedFiles.check("marsh.jpg", held(jpeg(redOnTheLeft(400, 200)))));
+        assertThat(upright.getWidth()).isEqualTo(200);
+        assertThat(upright.getHeight()).isEqualTo(400);
+        assertThat(new Color(upright.getRGB(100, 40)).getRed()).isGreaterThan(200);
+        assertThat(new Color(upright.getRGB(100, 360)).getBlue()).isGreaterThan(200);
+    }
+
+    @Test
+    void aPictureLargerThanAScreenNeedsIsShrunkAndASmallOneIsNotBlownUp() throws IOException {
+        assertThat(read(HandedFiles.check("large.jpg", jpeg(redOnTheLeft(4000, 3000))))
+                        .getWidth())
+                .isEqualTo(HandedFiles.LONGEST_SIDE);
+        assertThat(read(HandedFiles.check("small.jpg", jpeg(redOnTheLeft(40, 30))))
+                        .getWidth())
+                .isEqualTo(40);
+    }
+
+    @Test
+    void whatACameraWroteIntoThePictureIsNotKept() throws IOException {
+        byte[] kept =
+                HandedFiles.check("marsh.jpg", held(jpeg(redOnTheLeft(40, 30)))).content();
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("Exif");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "marsh.jpg, 'MZ a program'",
+        "story.txt, '<html><script>alert(1)</script></html>'",
+        "run.sh, '#!/bin/sh'",
+        "page.svg, '<svg xmlns=\"http://www.w3.org/2000/svg\"></svg>'",
+        "marsh.png, 'not a picture'"
+    })
+    void whatIsNotWhatItSaysOrNotTakenIsRefused(String name, String content) {
+        assertThatThrownBy(() -> HandedFiles.check(name, content.getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining(name);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"tide.txt, High at nine.", "log.csv, 'day,high'", "sheet.pdf, '%PDF-1.4 x'"})
+    void textsTablesAndPrintedPagesAreTaken(String name, String content) {
+        byte[] bytes = content.getBytes(StandardCharsets.UTF_8);
+        assertThat(HandedFiles.check(name, bytes).content()).isEqualTo(bytes);
+    }
+
+    @Test
+    void aPictureThatBreaksOffIsRefusedWithASentence() throws IOException {
+        byte[] half = java.util.Arrays.copyOf(jpeg(redOnTheLeft(400, 300)), 60);
+        assertThatThrownBy(() -> HandedFiles.check("half.jpg", half)).hasMessageContaining("cannot be read");
+    }
+}
