@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import { type KeyboardEvent, type MouseEvent, useLayoutEffect, useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { ItemPageView } from "./ItemPageView";
@@ -6,6 +7,8 @@ import { words } from "./words";
 
 interface Props {
   texts: Schemas["ItemPage"][];
+  /** The same texts in languages of the student. */
+  others?: Schemas["OtherLanguage"][];
   /** Holds the paragraph that is read; the others step back. */
   held?: boolean;
 }
@@ -13,7 +16,7 @@ interface Props {
 const PARAGRAPHS = "p, li, h2, h3, blockquote, table";
 
 /** What there is to read or look at, beside the questions. */
-export function ReadingText({ texts, held = false }: Props) {
+export function ReadingText({ texts, others = [], held = false }: Props) {
   const part = useRef<HTMLDivElement>(null);
   const { place, count, move, choose } = useHeld(part, held);
   const keys = (event: KeyboardEvent) => {
@@ -51,12 +54,11 @@ export function ReadingText({ texts, held = false }: Props) {
         }}
       >
         {texts.map((text) => (
-          <Box key={text.id} component="article" sx={{ maxWidth: "34em", mb: 4 }}>
-            <Box component="h2" sx={{ fontSize: "1.25em", mb: 2 }} lang={text.language}>
-              {text.title}
-            </Box>
-            <ItemPageView page={text} />
-          </Box>
+          <OneText
+            key={text.id}
+            text={text}
+            others={others.filter((other) => other.textId === text.id).map((other) => other.page)}
+          />
         ))}
       </Box>
       {held && count > 0 && (
@@ -64,6 +66,45 @@ export function ReadingText({ texts, held = false }: Props) {
           {words.held(place + 1, count)}
         </Box>
       )}
+    </Box>
+  );
+}
+
+interface OneProps {
+  text: Schemas["ItemPage"];
+  others: Schemas["ItemPage"][];
+}
+
+/** One text, and a choice of the languages that it is there in. */
+function OneText({ text, others }: OneProps) {
+  const [language, setLanguage] = useState(text.language);
+  const shown = others.find((other) => other.language === language) ?? text;
+  return (
+    <Box component="article" sx={{ maxWidth: "34em", mb: 4 }}>
+      {others.length > 0 && (
+        <Box data-silent role="group" aria-label={words.languages} sx={{ display: "flex", gap: 1, mb: 1.5 }}>
+          {[text, ...others].map((each) => (
+            <Button
+              key={each.id}
+              lang={each.language}
+              aria-pressed={each === shown}
+              onClick={() => setLanguage(each.language)}
+              sx={{
+                fontSize: "0.88em",
+                minHeight: 44,
+                fontWeight: each === shown ? 700 : 400,
+                "&&": each === shown ? { bgcolor: "var(--z-aubergineWash)" } : {},
+              }}
+            >
+              {words.language(each.language)}
+            </Button>
+          ))}
+        </Box>
+      )}
+      <Box component="h2" sx={{ fontSize: "1.25em", mb: 2 }} lang={shown.language}>
+        {shown.title}
+      </Box>
+      <ItemPageView page={shown} />
     </Box>
   );
 }

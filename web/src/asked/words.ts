@@ -1,6 +1,9 @@
 export const words = {
   question: (number: number) => `Question ${number}`,
   text: "Text to read",
+  languages: "Language of the text",
+  /** A language by its own name. */
+  language: (tag: string) => new Intl.DisplayNames([tag], { type: "language" }).of(tag) ?? tag,
   answer: "Your answer",
   several: "More than one can be right.",
   up: (part: string) => `Move up: ${part}`,

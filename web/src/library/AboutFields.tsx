@@ -6,6 +6,7 @@ import { useQuery } from "@tanstack/react-query";
 import { measuresQuery } from "../api/queries";
 import { editorWords as words } from "./editorWords";
 import type { ItemDraft } from "./itemDraft";
+import { SameAsField } from "./SameAsField";
 import { words as libraryWords } from "./words";
 
 interface Props {
@@ -54,6 +55,7 @@ export function AboutFields({ draft, skills, onChange }: Props) {
           ))}
         </TextField>
       </Box>
+      {draft.kind === "TEXT" && <SameAsField same={draft.same} onChoose={(same) => onChange({ same })} />}
       <Box sx={{ display: "grid", gridTemplateColumns: "1.6fr 1fr 1fr", gap: 1 }}>
         <TextField
           select

@@ -27,6 +27,8 @@ export const editorWords = {
   materials: "What you need",
   about: "About it",
   language: "Language",
+  sameAs: "Says over again, in this language",
+  sameAsHelp: "Students who have this language granted can then choose it beside the text.",
   languages: ["en", "fr", "es", "de", "ar", "uk", "zh"],
   minutes: "Minutes",
   levelMeasure: "Level on",

@@ -11,6 +11,8 @@ export interface ItemDraft {
   title: string;
   body: string;
   language: string;
+  /** The item that this one says over again in another language. */
+  same?: { id: number; title: string };
   minutes: string;
   levelMeasureId?: number;
   levelLow: string;
@@ -64,6 +66,7 @@ export function itemDraftOf(item: ItemView): ItemDraft {
     title: item.title,
     body: item.body,
     language: item.language,
+    same: item.sameAs === undefined ? undefined : { id: item.sameAs, title: item.sameAsTitle ?? "" },
     minutes: shown(item.minutes),
     levelMeasureId: item.levelMeasureId,
     levelLow: shown(item.levelLow),
@@ -91,7 +94,7 @@ function numberIn(text: string): number | undefined {
 
 /** What is sent; questions of which nothing was written yet are left out. */
 export function editOf(draft: ItemDraft, classId: number): Schemas["ItemEdit"] {
-  const { skills, questions, file, levelMeasureId, ...fields } = draft;
+  const { skills, questions, file, levelMeasureId, same, ...fields } = draft;
   const low = numberIn(draft.levelLow);
   return {
     ...fields,
@@ -105,6 +108,7 @@ export function editOf(draft: ItemDraft, classId: number): Schemas["ItemEdit"] {
     skills: Object.entries(skills).flatMap(([role, ids]) =>
       ids.map((skillId) => ({ skillId, role: role as Role })),
     ),
+    sameAs: same?.id,
     fileId: file?.id,
     questions: questions
       .filter((question) => question.prompt.trim() || question.lines.trim() || question.value.trim())

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from "react";
 import { queryClient } from "../api/queryClient";
+import { onBack } from "../shell/onBack";
 import { Outbox, type Waiting } from "./outbox";
 import { send } from "./send";
 import { openStore } from "./store";
@@ -18,7 +19,7 @@ export const outbox = new Outbox(openStore(), send, alone, (entry) => {
   queryClient.invalidateQueries({ queryKey: ["my", "work"] });
 });
 
-window.addEventListener("online", () => void outbox.flush());
+onBack(() => void outbox.flush());
 
 export function useWaiting(): Waiting {
   return useSyncExternalStore(outbox.subscribe, outbox.now);

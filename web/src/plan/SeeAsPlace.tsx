@@ -99,7 +99,7 @@ function PageAs({ studentId, taskId }: { studentId: number; taskId: number }) {
         <Box sx={{ color: "var(--z-soft)" }}>{words.minutes(page.clock.minutes)}</Box>
       )}
       {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", my: 1 }}>{page.instructions}</Box>}
-      {page.texts.length > 0 && <ReadingText texts={page.texts} />}
+      {page.texts.length > 0 && <ReadingText texts={page.texts} others={page.inOtherLanguages} />}
       {page.questions.map((question, i) => (
         <Box key={question.id} sx={{ mt: 3 }}>
           <QuestionField

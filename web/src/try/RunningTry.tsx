@@ -57,7 +57,9 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
           overflow: { md: "hidden" },
         }}
       >
-        {page.texts.length > 0 && <ReadingText texts={page.texts} held={lineFocus} />}
+        {page.texts.length > 0 && (
+          <ReadingText texts={page.texts} others={page.inOtherLanguages} held={lineFocus} />
+        )}
         <Box
           sx={{
             p: { xs: 2, md: 3 },

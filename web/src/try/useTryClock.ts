@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { api, data } from "../api/client";
 import type { StampedTry } from "../api/myQueries";
 import { disagree, elapsed, stamped } from "../api/stamp";
+import { onBack } from "../shell/onBack";
 import { type ClockFace, faceOf, serverNow } from "./timeLeft";
 
 const HALF_A_SECOND = 500;
@@ -36,10 +37,10 @@ export function useTryClock(page: StampedTry, onOver: () => void) {
     const seen = () => document.visibilityState === "visible" && refetch();
     tick();
     const timer = setInterval(tick, HALF_A_SECOND);
-    document.addEventListener("visibilitychange", seen);
+    const back = onBack(seen);
     return () => {
       clearInterval(timer);
-      document.removeEventListener("visibilitychange", seen);
+      back();
     };
   }, [newest, refetch]);
   const over = face.left === 0 || newest.over;

@@ -32,13 +32,11 @@ final class LoadSchool {
         long task = school.handOut(classes);
         StringBuilder csv = new StringBuilder("code,task\n");
         for (long each : classes) {
-            school.teacher
-                    .get("/api/classes/" + each + "/students")
-                    .ok()
-                    .forEach(student -> csv.append(student.get("entryCode").asString())
-                            .append(',')
-                            .append(task)
-                            .append('\n'));
+            school.teacher.get("/api/classes/" + each + "/students").ok().forEach(student -> csv.append(
+                            student.get("entryCode").asString())
+                    .append(',')
+                    .append(task)
+                    .append('\n'));
         }
         Files.writeString(Path.of(args[2]), csv);
     }

@@ -1,7 +1,9 @@
 package zafu.e2e;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import zafu.server.demo.HttpCaller;
@@ -58,6 +60,57 @@ final class OwnClass {
                 Map.of("method", "SIMILAR", "measureId", 1, "groups", groups, "smallest", 1, "largest", 60);
         step(teacher, arrangement, Map.of("kind", "TAKE_PROPOSAL", "proposal", asked));
         return arrangement;
+    }
+
+    /** The entry code of student S{@code number}. */
+    String codeOf(int number) {
+        return teacher.get("/api/classes/" + id + "/students")
+                .ok()
+                .valueStream()
+                .filter(each -> each.get("givenName").asString().equals("S" + number))
+                .findFirst()
+                .orElseThrow()
+                .get("entryCode")
+                .asString();
+    }
+
+    /** Hands out questions to everybody, with the fields of the base that differ from 20 minutes and one try. */
+    long handOut(String title, List<Map<String, Object>> questions, Map<String, Object> fields) {
+        List<Long> ids = new ArrayList<>();
+        teacher.post("/api/library/items", Map.of("kind", "QUIZ", "title", title, "questions", questions))
+                .ok()
+                .get("questions")
+                .forEach(question -> ids.add(question.get("id").asLong()));
+        long task = teacher.post("/api/classes/" + id + "/tasks", Map.of("name", title))
+                .ok()
+                .get("id")
+                .asLong();
+        JsonNode now = teacher.get("/api/tasks/" + task).ok();
+        Map<String, Object> base = new LinkedHashMap<>();
+        base.put("id", now.get("versions").get(0).get("id").asLong());
+        base.putAll(Map.of("staffName", "Base", "overrides", List.of(), "title", title, "texts", List.of()));
+        base.putAll(Map.of("questions", ids, "minutes", 20, "includesAccommodations", false, "tries", 1));
+        base.put("targets", Map.of("everyone", true, "groups", List.of(), "students", List.of(), "except", List.of()));
+        Map<String, Object> edit = new LinkedHashMap<>();
+        edit.put("version", now.get("version").asLong());
+        edit.put("name", title);
+        edit.put("versions", List.of(base));
+        fields.forEach(
+                (field, value) -> (field.equals("feedback") || field.equals("way") ? edit : base).put(field, value));
+        long version =
+                teacher.put("/api/tasks/" + task, edit).ok().get("version").asLong();
+        teacher.post("/api/tasks/" + task + "/hand-out", Map.of("version", version, "confirmNotCovered", true))
+                .ok();
+        return task;
+    }
+
+    static Map<String, Object> choice(String prompt, String... options) {
+        return Map.of(
+                "kind", "SINGLE_CHOICE", "prompt", prompt, "points", 1, "body", Map.of("options", options, "right", 0));
+    }
+
+    static Map<String, Object> question(String kind, String prompt, Map<String, Object> body) {
+        return Map.of("kind", kind, "prompt", prompt, "points", 1, "body", body);
     }
 
     JsonNode bench(long arrangement) {

@@ -255,7 +255,7 @@ class SliceJourneyTest {
         try (Window first = Window.onPhoneAt(zafu).signInStudent(code)) {
             assertThat(first.text("you have 15 minutes")).isVisible();
             Accessibility.check(first.page());
-            first.button("Start: Why the marsh floods").click();
+            first.start("Why the marsh floods");
             first.field("Two hills of water").check();
             assertThat(first.text("✓ kept")).isVisible();
         }
@@ -274,7 +274,7 @@ class SliceJourneyTest {
         assertThat(row("Юки")).containsText("now");
         assertThat(teacher.text("0 of 24")).isVisible();
         try (Window student = Window.at(zafu).signInStudent(code)) {
-            student.button("Start: Why the marsh floods").click();
+            student.start("Why the marsh floods");
             student.field("Two hills of water").check();
             student.button("Next").click();
             student.field("Your answer").fill("6,5");
@@ -305,7 +305,7 @@ class SliceJourneyTest {
 
     private void moveStudentsAfterwards(String calla) {
         try (Window student = Window.at(zafu).signInStudent(calla)) {
-            student.button("Start: Why the marsh floods").click();
+            student.start("Why the marsh floods");
             student.page().getByRole(AriaRole.TIMER).waitFor();
         }
         teacher.link("Arrange").click();

@@ -74,6 +74,26 @@ final class Window implements AutoCloseable {
         return new Window(zafu.address(), 400, 800);
     }
 
+    static Window sized(RunningZafu zafu, int width, int height) {
+        return new Window(zafu.address(), width, height);
+    }
+
+    /** A browser at an application of its own. */
+    static Window at(String address) {
+        return new Window(address, 1280, 800);
+    }
+
+    /** Another page of the same browser, as a second tab has it. */
+    Page anotherTab(String path) {
+        Page tab = context.newPage();
+        tab.navigate(address + path);
+        return tab;
+    }
+
+    BrowserContext context() {
+        return context;
+    }
+
     Page page() {
         return page;
     }
@@ -98,6 +118,14 @@ final class Window implements AutoCloseable {
         field("Your entry code").fill(code);
         button("Sign in").click();
         button("Sign out").waitFor();
+        return this;
+    }
+
+    /** Starts a piece of work under time, through what is said before the clock starts. */
+    Window start(String title) {
+        button("Start: " + title).click();
+        button("Start now").click();
+        page.getByRole(AriaRole.TIMER).waitFor();
         return this;
     }
 

@@ -93,3 +93,7 @@ create table spring_session_attributes (
     attribute_bytes bytea not null,
     primary key (session_primary_id, attribute_name)
 );
+
+-- The same text in another language: which item this one says over again.
+alter table library_item add column same_as bigint references library_item;
+create index library_item_same_as on library_item (same_as);

@@ -23,7 +23,14 @@ class DiscretionTest extends ServerTest {
             "Short text",
             "As it is",
             "Two sources",
-            "Base");
+            "Base",
+            "EXTENDED_TIME",
+            "UNTIMED",
+            "LARGE_TEXT",
+            "READ_ALOUD",
+            "FEWER_",
+            "accommodation",
+            "Extended time");
     private static final List<String> TELLING_FIELDS =
             List.of("version", "group", "arrangement", "need", "factor", "extraDays", "untimed", "covered", "level");
 
@@ -46,6 +53,41 @@ class DiscretionTest extends ServerTest {
         }
     }
 
+    /** Two who have different versions and different needs are sent the same things in the same places. */
+    @Test
+    void whatIsSentToTwoWithDifferentVersionsDiffersInNothingButItsValues() {
+        TestClass own = newClass("same shape", 2);
+        own.grant(2, "EXTENDED_TIME", "1.5").ok();
+        own.grant(2, "EXTRA_DAYS", "2").ok();
+        TestTask task = TestTask.draft(own, TestClass.targets(false, List.of(), List.of(own.student(1)), List.of()));
+        task.change(TestTask.version(
+                        "Slower ones", TestClass.targets(false, List.of(), List.of(own.student(2)), List.of())))
+                .ok();
+        own.handOut(task.id, true).ok();
+        assertThat(shape(own.signedIn(2).get("/api/my/work").ok()))
+                .isEqualTo(shape(own.signedIn(1).get("/api/my/work").ok()));
+        JsonNode first = task.start(1);
+        JsonNode second = task.start(2);
+        assertThat(shape(second)).isEqualTo(shape(first));
+        assertThat(second.get("clock").get("minutes").asInt()).isEqualTo(30);
+        assertThat(first.get("clock").get("minutes").asInt()).isEqualTo(20);
+    }
+
+    /** Which fields there are, and of what kind. */
+    private static String shape(JsonNode node) {
+        if (node.isObject()) {
+            List<String> fields = new ArrayList<>();
+            node.properties().forEach(each -> fields.add(each.getKey() + ":" + shape(each.getValue())));
+            return fields.toString();
+        }
+        if (node.isArray()) {
+            List<String> parts = new ArrayList<>();
+            node.forEach(each -> parts.add(shape(each)));
+            return parts.toString();
+        }
+        return node.getNodeType().name();
+    }
+
     private JsonNode studentsOfHeron() {
         HttpCaller teacher = teacher();
         long heron =
@@ -62,7 +104,7 @@ class DiscretionTest extends ServerTest {
         sent.add(work.text());
         for (JsonNode card : work.ok().get("cards")) {
             boolean onScreen = card.get("way").asString().equals("ON_SCREEN");
-            if (onScreen && card.get("when").asString().equals("NOW")) {
+            if (onScreen && List.of("NOW", "NEXT").contains(card.get("when").asString()) && !card.has("after")) {
                 HttpCaller.Answer page =
                         own.post("/api/my/tasks/" + card.get("taskId").asLong() + "/tries", null);
                 sent.add(page.text());
@@ -70,7 +112,14 @@ class DiscretionTest extends ServerTest {
                 long question = page.ok().get("questions").get(0).get("id").asLong();
                 sent.add(own.put(path + "/answers/" + question, Map.of("given", "0"))
                         .text());
+                sent.add(
+                        own.post(path + "/answers/" + question + "/check", null).text());
+                sent.add(own.get(path + "/clock").text());
+                sent.add(own.post(path + "/break", Map.of("begin", true)).text());
+                sent.add(own.get(path).text());
                 sent.add(own.post(path + "/hand-in", null).text());
+                sent.add(own.put(path + "/answers/" + question, Map.of("given", "1"))
+                        .text());
             } else if (card.has("tryId")) {
                 sent.add(own.get("/api/my/tries/" + card.get("tryId").asLong()).text());
             }
@@ -83,6 +132,11 @@ class DiscretionTest extends ServerTest {
             sent.add(own.post("/api/my/shelf/" + book.get("itemId").asLong() + "/opened", null)
                     .text());
         }
+        sent.add(own.get("/api/my/work").text());
+        sent.add(own.get("/api/my/ease").text());
+        sent.add(own.get("/api/my/device").text());
+        sent.add(own.get("/api/my/surveys").text());
+        sent.add(own.get("/api/sign-in/device").text());
         sent.add(own.get("/api/my/tries/999999").text());
         sent.add(own.post("/api/my/tasks/999999/tries", null).text());
         sent.add(own.get("/api/classes").text());

@@ -12,6 +12,7 @@ import static io.gatling.javaapi.core.CoreDsl.jsonPath;
 import static io.gatling.javaapi.core.CoreDsl.pause;
 import static io.gatling.javaapi.core.CoreDsl.rampUsers;
 import static io.gatling.javaapi.core.CoreDsl.scenario;
+import static io.gatling.javaapi.core.CoreDsl.tryMax;
 import static io.gatling.javaapi.core.CoreDsl.StringBody;
 import static io.gatling.javaapi.http.HttpDsl.getCookieValue;
 import static io.gatling.javaapi.http.HttpDsl.CookieKey;
@@ -26,10 +27,13 @@ import io.gatling.javaapi.core.ScenarioBuilder;
 import io.gatling.javaapi.core.Session;
 import io.gatling.javaapi.core.Simulation;
 import io.gatling.javaapi.http.HttpProtocolBuilder;
+import io.gatling.javaapi.http.HttpRequestActionBuilder;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.atomic.AtomicInteger;
 
@@ -42,6 +46,11 @@ public class SameQuiz extends Simulation {
     private static final int STUDENTS = Integer.getInteger("students", 1000);
     private static final int START_SECONDS = Integer.getInteger("startSeconds", 60);
     private static final int ANSWER_SECONDS = Integer.getInteger("answerSeconds", 300);
+    private static final int SOONEST_MS = Integer.getInteger("soonestMs", 8_000);
+    private static final int LATEST_MS = Integer.getInteger("latestMs", 15_000);
+    /** An answer that was sent is waited for at the end too, so that it is known what must be there. */
+    private static final boolean WHOLE_ROUNDS = false;
+
     private static final boolean KILLED = Boolean.getBoolean("killed");
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final AtomicInteger KEPT = new AtomicInteger();
@@ -53,22 +62,22 @@ public class SameQuiz extends Simulation {
             .contentTypeHeader("application/json")
             .header("X-XSRF-TOKEN", "#{token}");
 
-    private final ChainBuilder signIn = exec(session -> session.set("token", "")).exec(
-                    http("who is there").get("/api/session").check(status().is(200)),
-                    getCookieValue(CookieKey("XSRF-TOKEN").saveAs("token")),
-                    http("sign in")
-                            .post("/api/sign-in/student")
-                            .body(StringBody("{\"code\":\"#{code}\"}"))
-                            .check(status().is(200)))
+    private final ChainBuilder signIn = exec(session -> session.set("token", ""))
+            .exec(again(http("who is there").get("/api/session").check(status().is(200))))
+            .exec(getCookieValue(CookieKey("XSRF-TOKEN").saveAs("token")))
+            .exec(again(http("sign in")
+                    .post("/api/sign-in/student")
+                    .body(StringBody("{\"code\":\"#{code}\"}"))
+                    .check(status().is(200))))
             .exec(getCookieValue(CookieKey("XSRF-TOKEN").saveAs("token")));
 
-    private final ChainBuilder start = exec(
-            http("my work").get("/api/my/work").check(status().is(200)),
-            http("start")
+    private final ChainBuilder start = exec(again(
+                    http("my work").get("/api/my/work").check(status().is(200))))
+            .exec(again(http("start")
                     .post("/api/my/tasks/#{task}/tries")
                     .check(status().is(200))
                     .check(jsonPath("$.id").saveAs("try"))
-                    .check(jsonPath("$.questions[*].id").findAll().saveAs("questions")))
+                    .check(jsonPath("$.questions[*].id").findAll().saveAs("questions"))))
             .exec(session -> session.set("kept", new HashMap<String, String>()));
 
     private final ChainBuilder listen =
@@ -79,15 +88,16 @@ public class SameQuiz extends Simulation {
                     .on(
                             exec(http("keep an answer")
                                     .put("/api/my/tries/#{try}/answers/#{question}")
-                                    .body(StringBody("{\"given\":\"#{given}\",\"key\":\"#{key}\"}"))
+                                    .body(StringBody(
+                                            "{\"given\":\"#{given}\",\"key\":\"#{key}\",\"givenAt\":\"#{givenAt}\"}"))
                                     .check(status().saveAs("answered"))),
                             exec(SameQuiz::noteWhatWasKept),
                             doIf(session -> !session.getBoolean("taken")).then(pause(Duration.ofSeconds(2)))));
 
-    private final ChainBuilder compare = exec(http("look at it again")
+    private final ChainBuilder compare = exec(again(http("look at it again")
                     .get("/api/my/tries/#{try}")
                     .check(status().is(200))
-                    .check(bodyString().saveAs("after")))
+                    .check(bodyString().saveAs("after"))))
             .exec(SameQuiz::compareWithWhatWasKept);
 
     private final ScenarioBuilder student = scenario("a student")
@@ -95,7 +105,7 @@ public class SameQuiz extends Simulation {
             .exec(signIn, start)
             .doIf(session -> !KILLED)
             .then(listen)
-            .exec(during(ANSWER_SECONDS).on(pause(Duration.ofSeconds(8), Duration.ofSeconds(15)), answer))
+            .exec(during(ANSWER_SECONDS, "round", WHOLE_ROUNDS).on(pause(Duration.ofMillis(SOONEST_MS), Duration.ofMillis(LATEST_MS)), answer))
             .doIf(session -> !KILLED)
             .then(exec(sse("stop listening").close()))
             .exec(compare);
@@ -109,12 +119,19 @@ public class SameQuiz extends Simulation {
         }
     }
 
+    /** What a child does whose page does not come: once more, a little later. */
+    private static ChainBuilder again(HttpRequestActionBuilder request) {
+        return exec(tryMax(60, "times")
+                .on(doIf(session -> session.getInt("times") > 0).then(pause(Duration.ofSeconds(2))), exec(request)));
+    }
+
     private static Session choose(Session session) {
         List<Object> questions = session.getList("questions");
         ThreadLocalRandom random = ThreadLocalRandom.current();
         return session.set("question", questions.get(random.nextInt(questions.size())))
                 .set("given", String.valueOf(random.nextInt(1_000_000)))
-                .set("key", java.util.UUID.randomUUID().toString())
+                .set("key", UUID.randomUUID().toString())
+                .set("givenAt", Instant.now().toString())
                 .set("taken", false)
                 .set("answered", 0);
     }
@@ -143,6 +160,9 @@ public class SameQuiz extends Simulation {
         session.<Map<String, String>>get("kept").forEach((question, given) -> {
             if (!given.equals(there.get(question))) {
                 LOST.incrementAndGet();
+                System.out.printf(
+                        "lost: try %s question %s given %s, there is %s%n",
+                        session.getString("try"), question, given, there.get(question));
             }
         });
         COMPARED.incrementAndGet();

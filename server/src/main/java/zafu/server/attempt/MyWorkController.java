@@ -134,6 +134,7 @@ class MyWorkController {
             String written,
             List<HandedFile> files,
             List<ItemPage> texts,
+            List<OtherLanguage> inOtherLanguages,
             List<QuestionPage> questions,
             int number,
             List<Long> flagged,
@@ -148,6 +149,9 @@ class MyWorkController {
             String remark,
             @Nullable String remarkBy,
             CameLate cameLate) {}
+
+    /** A text of the try said over again in another language. */
+    record OtherLanguage(long textId, ItemPage page) {}
 
     /**
      * What the server's clock says of a try.

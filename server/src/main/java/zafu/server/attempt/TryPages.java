@@ -1,6 +1,7 @@
 package zafu.server.attempt;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -12,6 +13,7 @@ import zafu.core.marking.Feedback;
 import zafu.server.attempt.MyWorkController.AnswerChecked;
 import zafu.server.attempt.MyWorkController.AtHand;
 import zafu.server.attempt.MyWorkController.CameLate;
+import zafu.server.attempt.MyWorkController.OtherLanguage;
 import zafu.server.attempt.MyWorkController.QuestionPage;
 import zafu.server.attempt.MyWorkController.ResultWaits;
 import zafu.server.attempt.MyWorkController.TryPage;
@@ -67,6 +69,7 @@ class TryPages {
                 mine.written,
                 handed.of(mine.id),
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
+                inOtherLanguages(given),
                 asked.stream()
                         .map(id -> shown(questions.get(id), byQuestion.get(id), shows, mine.choicesLeft))
                         .toList(),
@@ -114,6 +117,7 @@ class TryPages {
                 "",
                 List.of(),
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
+                inOtherLanguages(given),
                 asked.stream()
                         .map(id -> shown(questions.get(id), null, false, aids.choicesLeft()))
                         .toList(),
@@ -130,6 +134,19 @@ class TryPages {
                 "",
                 null,
                 new CameLate(0, 0, 0));
+    }
+
+    private List<OtherLanguage> inOtherLanguages(Tasks.Given given) {
+        Map<Long, Map<String, Long>> found =
+                library.inLanguages(given.texts(), given.aids().languages());
+        Map<Long, ItemPage> pages = library.pages(
+                found.values().stream().flatMap(each -> each.values().stream()).toList(), null);
+        List<OtherLanguage> shown = new ArrayList<>();
+        found.forEach((text, byLanguage) -> byLanguage.values().stream()
+                .map(pages::get)
+                .filter(Objects::nonNull)
+                .forEach(page -> shown.add(new OtherLanguage(text, page))));
+        return shown;
     }
 
     /** A clock that has not begun to run says how long there would be. */

@@ -4,6 +4,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.server.access.ClassPermission;
 import zafu.server.library.LibraryController.ItemEdit;
@@ -19,9 +20,16 @@ class ItemCheck {
     private final Measures measures;
     private final Skills skills;
     private final LibraryFileRepository files;
+    private final LibraryItemRepository items;
     private final ClassPermission permission;
 
-    ItemCheck(Measures measures, Skills skills, LibraryFileRepository files, ClassPermission permission) {
+    ItemCheck(
+            Measures measures,
+            Skills skills,
+            LibraryFileRepository files,
+            LibraryItemRepository items,
+            ClassPermission permission) {
+        this.items = items;
         this.measures = measures;
         this.skills = skills;
         this.files = files;
@@ -45,6 +53,29 @@ class ItemCheck {
                     "language",
                     "\"" + wanted.language() + "\" is no language tag such as en or fr-CA.");
         }
+    }
+
+    /** Of the same text in one language there is one. */
+    void requireOtherLanguage(@Nullable Long itemId, ItemEdit wanted) {
+        if (wanted.sameAs() == null) {
+            return;
+        }
+        LibraryItem same = items.findById(wanted.sameAs())
+                .filter(each -> each.deletedAt == null)
+                .orElseThrow(() -> Refusal.notFound("item"));
+        if (wanted.sameAs().equals(itemId) || sameLanguage(same.language, wanted.language())) {
+            throw Refusal.unusableField(
+                    "same-language",
+                    "sameAs",
+                    "\"" + same.title + "\" is in the same language. The same text is in another one.");
+        }
+    }
+
+    private static boolean sameLanguage(String one, @Nullable String other) {
+        String tag = other == null ? "en" : other.strip();
+        return Locale.forLanguageTag(one)
+                .getLanguage()
+                .equals(Locale.forLanguageTag(tag).getLanguage());
     }
 
     private static boolean isLanguage(String tag) {

@@ -1,6 +1,7 @@
 package zafu.server.library;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -129,6 +130,35 @@ public class Library {
             }
         }
         return pages;
+    }
+
+    /**
+     * Of each of these texts what says it over again in one of these languages, and what it says over again itself,
+     * by the language tag.
+     *
+     * @param languages tags such as {@code es}, or names in English or in the language itself
+     */
+    public Map<Long, Map<String, Long>> inLanguages(Collection<Long> ids, Collection<String> languages) {
+        Map<Long, Map<String, Long>> found = new LinkedHashMap<>();
+        if (ids.isEmpty() || languages.isEmpty()) {
+            return found;
+        }
+        Map<Long, List<Long>> family = new LinkedHashMap<>();
+        items.findByIdIn(ids).forEach(item -> {
+            family.computeIfAbsent(item.sameAs == null ? item.id : item.sameAs, id -> new ArrayList<>())
+                    .add(item.id);
+        });
+        List<LibraryItem> all = new ArrayList<>(items.findByIdIn(family.keySet()));
+        all.addAll(items.findBySameAsInAndDeletedAtIsNullOrderById(family.keySet()));
+        for (LibraryItem each : all) {
+            long root = each.sameAs == null ? each.id : each.sameAs;
+            for (long id : family.getOrDefault(root, List.of())) {
+                if (id != each.id && each.deletedAt == null && LanguageName.isAmong(each.language, languages)) {
+                    found.computeIfAbsent(id, key -> new LinkedHashMap<>()).putIfAbsent(each.language, each.id);
+                }
+            }
+        }
+        return found;
     }
 
     /** Questions by id, as they are now. */

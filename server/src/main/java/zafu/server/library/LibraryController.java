@@ -46,6 +46,7 @@ class LibraryController {
      * What an item is to say. What is absent is empty, or, for what every item has, English and for the whole school.
      *
      * @param levelLow in the unit of the level measure; {@code levelHigh} equals it for a single level
+     * @param sameAs the item that this one says over again in another language
      * @param version of the item that was changed; absent for a new one
      */
     record ItemEdit(
@@ -53,6 +54,7 @@ class LibraryController {
             @NotBlank @Size(max = 200) String title,
             @Nullable @Size(max = 100_000) String body,
             @Nullable @Size(max = 20) String language,
+            @Nullable Long sameAs,
             @Nullable @Min(1) @Max(600) Integer minutes,
             @Nullable Long levelMeasureId,
             @Nullable Double levelLow,
@@ -76,6 +78,7 @@ class LibraryController {
      * An item with all that belongs to it.
      *
      * @param html the body as it is read
+     * @param sameAs the item that this one says over again in another language
      * @param madeBy who made it, where that is known
      * @param editions how often it was changed
      */
@@ -86,6 +89,8 @@ class LibraryController {
             String body,
             String html,
             String language,
+            @Nullable Long sameAs,
+            @Nullable String sameAsTitle,
             @Nullable Integer minutes,
             @Nullable Long levelMeasureId,
             @Nullable Double levelLow,

@@ -37,6 +37,7 @@ public class LibraryExchange {
                 draft.title(),
                 draft.body(),
                 draft.language(),
+                null,
                 draft.minutes(),
                 null,
                 null,

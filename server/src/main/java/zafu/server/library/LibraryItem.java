@@ -40,6 +40,10 @@ class LibraryItem {
     /** A BCP 47 tag. */
     String language = "en";
 
+    /** The item that this one says over again in another language. */
+    @Nullable
+    Long sameAs;
+
     @Nullable
     Integer minutes;
 

@@ -8,6 +8,8 @@ import org.springframework.data.jpa.repository.Query;
 interface LibraryItemRepository extends JpaRepository<LibraryItem, Long> {
     List<LibraryItem> findByIdIn(Collection<Long> ids);
 
+    List<LibraryItem> findBySameAsInAndDeletedAtIsNullOrderById(Collection<Long> ids);
+
     List<LibraryItem> findByKindAndDeletedAtIsNullOrderById(ItemKind kind);
 
     @Query("select i.id from LibraryItem i where i.fileId = :fileId or i.body like concat('%(file:', :fileId, ')%')")

@@ -89,6 +89,10 @@ class LibraryItems {
                 item.body,
                 Markdown.html(item.body, adult),
                 item.language,
+                item.sameAs,
+                item.sameAs == null
+                        ? null
+                        : items.findById(item.sameAs).map(same -> same.title).orElse(null),
                 item.minutes,
                 item.levelMeasureId,
                 item.levelLow,
@@ -129,6 +133,7 @@ class LibraryItems {
     long save(@Nullable Long id, ItemEdit wanted) {
         LibraryItem item = id == null ? newItem(wanted) : itemToChange(id, wanted);
         check.requireUsable(wanted);
+        check.requireOtherLanguage(id, wanted);
         if (id != null) {
             keepEdition(item, wanted);
         }
@@ -185,6 +190,7 @@ class LibraryItems {
         item.title = wanted.title().strip();
         item.body = text(wanted.body());
         item.language = wanted.language() == null ? "en" : wanted.language().strip();
+        item.sameAs = wanted.sameAs();
         item.minutes = wanted.minutes();
         item.levelMeasureId = wanted.levelMeasureId();
         item.levelLow = wanted.levelLow();
@@ -234,6 +240,7 @@ class LibraryItems {
                         title.length() > 200 ? title.substring(0, 200) : title,
                         from.body(),
                         from.language(),
+                        from.sameAs(),
                         from.minutes(),
                         from.levelMeasureId(),
                         from.levelLow(),

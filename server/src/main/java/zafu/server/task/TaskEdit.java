@@ -33,7 +33,7 @@ record TaskEdit(
         @Nullable Boolean doneFirst,
         @Nullable Feedback feedback,
         @Nullable @Size(max = 40) List<@Valid AdjustmentEdit> adjustments,
-        @Nullable @Size(max = 20) List<@Valid TaskClassEdit> otherClasses,
+        @Nullable @Size(max = 100) List<@Valid TaskClassEdit> otherClasses,
         @Nullable Boolean alsoRunning) {
 
     /** @param id absent for a version that is new */
