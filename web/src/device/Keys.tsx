@@ -17,7 +17,7 @@ export function Keys({ signs, columns, onSign, onDelete }: Props) {
     <Box
       role="group"
       aria-label={words.keys}
-      sx={{ display: "grid", gridTemplateColumns: `repeat(${columns}, 1fr)`, gap: 0.75 }}
+      sx={{ display: "grid", gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, gap: 0.75 }}
     >
       {[...signs].map((sign) => (
         <Button key={sign} sx={key} onClick={() => onSign(sign)}>

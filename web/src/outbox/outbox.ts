@@ -15,6 +15,8 @@ export type Outcome =
   | "signedOut";
 
 export interface Waiting {
+  /** Whether it was looked at what an earlier page left behind. */
+  looked: boolean;
   entries: readonly Entry[];
   unreached: boolean;
   /** What the server will not take; told to the student, who tells the teacher. */
@@ -29,7 +31,7 @@ const LONGEST_REST_MS = 10_000;
  * and again until it is kept. One page of a browser sends at a time.
  */
 export class Outbox {
-  private waiting: Waiting = { entries: [], unreached: false, refused: [] };
+  private waiting: Waiting = { looked: false, entries: [], unreached: false, refused: [] };
   private listeners = new Set<() => void>();
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -46,7 +48,7 @@ export class Outbox {
   /** Whose things are sent from now on; nobody's where nobody is signed in. */
   belongsTo(studentId: number | null) {
     this.owner = studentId;
-    void this.look().then(() => this.flush());
+    void this.look({ looked: true }).then(() => this.flush());
   }
 
   subscribe = (listener: () => void) => {

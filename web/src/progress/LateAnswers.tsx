@@ -54,18 +54,23 @@ export function LateAnswers({ shown, onShown }: Props) {
               {words.lateLine(late)} · {words.reasons[late.reason]}
             </Box>
           </Box>
-          {late.decision
-            ? words.decided(late)
-            : shown.mayChange && (
-                <>
-                  <Button onClick={() => decide.mutate({ late, decision: "ACCEPTED" })}>
-                    {words.accept}
-                  </Button>
-                  <Button onClick={() => decide.mutate({ late, decision: "DECLINED" })}>
-                    {words.decline}
-                  </Button>
-                </>
+          {late.decision ? (
+            <>
+              {words.decided(late)}
+              {shown.mayChange && (
+                <Button onClick={() => decide.mutate({ late, decision: undefined })}>
+                  {words.decideAnew}
+                </Button>
               )}
+            </>
+          ) : (
+            shown.mayChange && (
+              <>
+                <Button onClick={() => decide.mutate({ late, decision: "ACCEPTED" })}>{words.accept}</Button>
+                <Button onClick={() => decide.mutate({ late, decision: "DECLINED" })}>{words.decline}</Button>
+              </>
+            )
+          )}
         </Box>
       ))}
     </Box>

@@ -73,6 +73,11 @@ function Standing({ shown, onShown }: { shown: Shown; onShown: (now: Shown) => v
   return (
     <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", gap: 1.5 }}>
       <Box sx={{ flex: 1 }}>{parts.filter(Boolean).join(" · ")}</Box>
+      {shown.running && shown.mayChange && clock.addedMinutes >= 5 && (
+        <Button disabled={add.isPending} onClick={() => add.mutate(-5)}>
+          {words.takeMinutes}
+        </Button>
+      )}
       {shown.running && shown.mayChange && clock.minutes !== undefined && (
         <Button disabled={add.isPending} onClick={() => add.mutate(5)}>
           {words.addFive}

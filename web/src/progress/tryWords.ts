@@ -32,6 +32,8 @@ export const tryWords = {
   } satisfies Record<Late["reason"], string>,
   accept: "Let it count",
   decline: "Does not count",
+  decideAnew: "Decide anew",
+  takeMinutes: "Take 5 minutes back",
   decided: (late: Late) =>
     late.decision === "ACCEPTED" ? `counts, ${late.decidedBy}` : `does not count, ${late.decidedBy}`,
   accepted: "It counts now.",

@@ -1,4 +1,5 @@
 import Button from "@mui/material/Button";
+import Portal from "@mui/material/Portal";
 import Snackbar from "@mui/material/Snackbar";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { words } from "./words";
@@ -36,15 +37,20 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   return (
     <NoticeContext.Provider value={tell}>
       {children}
-      <Snackbar
-        open={shown !== null}
-        message={shown?.sentence}
-        action={action}
-        autoHideDuration={8000}
-        onClose={(_, reason) => reason !== "clickaway" && close()}
-        anchorOrigin={{ vertical: "bottom", horizontal: "center" }}
-        sx={{ mb: 13 }}
-      />
+      {/* In a place of its own, so that a dialog that is open does not hide it from those who listen. */}
+      {shown && (
+        <Portal>
+          <Snackbar
+            open
+            message={shown.sentence}
+            action={action}
+            autoHideDuration={8000}
+            onClose={(_, reason) => reason !== "clickaway" && close()}
+            anchorOrigin={{ vertical: "bottom", horizontal: "center" }}
+            sx={{ mb: 13 }}
+          />
+        </Portal>
+      )}
     </NoticeContext.Provider>
   );
 }

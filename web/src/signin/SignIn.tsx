@@ -48,9 +48,24 @@ export default function SignIn() {
   return (
     <Box
       component="main"
-      sx={{ minHeight: "100%", display: "grid", placeItems: "center", p: { xs: 1, sm: 2 } }}
+      sx={{
+        minHeight: "100%",
+        display: "grid",
+        gridTemplateColumns: "minmax(0, 1fr)",
+        placeItems: "center",
+        p: { xs: 1, sm: 2 },
+      }}
     >
-      <Card sx={{ p: { xs: 2, sm: 4 }, width: 420, maxWidth: "100%", display: "grid", gap: 2 }}>
+      <Card
+        sx={{
+          p: { xs: 2, sm: 4 },
+          width: 420,
+          maxWidth: "100%",
+          display: "grid",
+          gridTemplateColumns: "minmax(0, 1fr)",
+          gap: 2,
+        }}
+      >
         <Box sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
           <Mark size={40} />
           <Box component="h1" sx={{ fontSize: 24 }}>
@@ -74,7 +89,7 @@ export default function SignIn() {
             onSignIn={(face, pin) => signIn.mutate({ by: "face", face, pin })}
           />
         ) : (
-          <form onSubmit={submit} style={{ display: "grid", gap: 16 }}>
+          <form onSubmit={submit} style={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr)", gap: 16 }}>
             {who === "student" ? <CodeField /> : <AdultFields />}
             <Button
               type="submit"

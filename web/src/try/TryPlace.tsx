@@ -8,7 +8,7 @@ import { tryQuery } from "../api/myQueries";
 import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { stamped } from "../api/stamp";
-import { outbox } from "../outbox/mine";
+import { outbox, useWaiting } from "../outbox/mine";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
 import { HandInTry } from "./HandInTry";
@@ -21,6 +21,7 @@ export default function TryPlace() {
   const query = tryQuery(tryId);
   const { data: page, error, refetch, fetchStatus } = useQuery({ ...query, staleTime: 0 });
   const studentId = useQuery(sessionQuery).data?.studentId ?? 0;
+  const { looked } = useWaiting();
   const tell = useNotice();
   const handIn = useMutation({
     mutationFn: async () => {
@@ -43,6 +44,9 @@ export default function TryPlace() {
       refetch();
     });
   }, [refetch]);
+  if (!looked && page) {
+    return <Waiting />;
+  }
   if (!page) {
     return error || fetchStatus === "paused" ? (
       <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 3 }}>

@@ -77,10 +77,12 @@ final class OwnClass {
     /** Hands out questions to everybody, with the fields of the base that differ from 20 minutes and one try. */
     long handOut(String title, List<Map<String, Object>> questions, Map<String, Object> fields) {
         List<Long> ids = new ArrayList<>();
-        teacher.post("/api/library/items", Map.of("kind", "QUIZ", "title", title, "questions", questions))
-                .ok()
-                .get("questions")
-                .forEach(question -> ids.add(question.get("id").asLong()));
+        if (!questions.isEmpty()) {
+            teacher.post("/api/library/items", Map.of("kind", "QUIZ", "title", title, "questions", questions))
+                    .ok()
+                    .get("questions")
+                    .forEach(question -> ids.add(question.get("id").asLong()));
+        }
         long task = teacher.post("/api/classes/" + id + "/tasks", Map.of("name", title))
                 .ok()
                 .get("id")

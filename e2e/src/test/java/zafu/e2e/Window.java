@@ -129,6 +129,12 @@ final class Window implements AutoCloseable {
         return this;
     }
 
+    /** Until the students' pages could open without a connection. */
+    void waitUntilInstalled() {
+        page.waitForFunction("async () => navigator.serviceWorker.controller !== null"
+                + " && await caches.match('/my', { cacheName: 'zafu-page' }) !== undefined");
+    }
+
     Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

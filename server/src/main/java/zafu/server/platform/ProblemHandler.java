@@ -3,6 +3,7 @@ package zafu.server.platform;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -71,6 +72,12 @@ class ProblemHandler {
                 HttpStatus.CONTENT_TOO_LARGE,
                 "file-too-large",
                 "The file is over 40 MB, more than Zafu reads. Nothing was taken from it.");
+    }
+
+    /** Whoever asked has closed the page in the middle of the answer. */
+    @ExceptionHandler
+    void left(ClientAbortException left) {
+        LOG.debug("somebody left in the middle of an answer", left);
     }
 
     /** A listener closed its window; there is nobody left to answer. */
