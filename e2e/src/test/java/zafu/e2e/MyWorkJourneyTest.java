@@ -236,7 +236,7 @@ class MyWorkJourneyTest {
 
     @Test
     void filesWaitOnTheDeviceToo() {
-        own.handOut("Map", List.of(), Map.of("way", "HAND_IN", "minutes", 20));
+        own.handOut("Map", List.of(), Map.of("way", "HAND_IN", "instructions", "Draw the map."));
         open(768, 1024);
         student.start("Map");
         student.context().setOffline(true);

@@ -75,7 +75,7 @@ class SignInJourneyTest {
         // What is shown is kept on the device a moment after it is shown.
         student.page().reload();
         assertThat(student.button("Start: Offline")).isVisible();
-        student.page().waitForFunction(shownOnDevice(true));
+        student.waitUntil(shownOnDevice(true));
         student.context().setOffline(true);
         student.page().reload();
         assertThat(student.button("Start: Offline")).isVisible();
@@ -83,7 +83,7 @@ class SignInJourneyTest {
         student.context().setOffline(false);
         student.button("Sign out").click();
         student.field("Your entry code").waitFor();
-        student.page().waitForFunction(shownOnDevice(false));
+        student.waitUntil(shownOnDevice(false));
     }
 
     @Test

@@ -131,8 +131,13 @@ final class Window implements AutoCloseable {
 
     /** Until the students' pages could open without a connection. */
     void waitUntilInstalled() {
-        page.waitForFunction("async () => navigator.serviceWorker.controller !== null"
+        waitUntil("async () => navigator.serviceWorker.controller !== null"
                 + " && await caches.match('/my', { cacheName: 'zafu-page' }) !== undefined");
+    }
+
+    /** Until an expression that takes its time says true. */
+    void waitUntil(String expression) {
+        page.waitForCondition(() -> (boolean) page.evaluate(expression));
     }
 
     Locator button(String name) {
