@@ -54,10 +54,8 @@ class KilledServerTest {
         assertThat(acknowledged).isNotEmpty();
 
         start();
-        JsonNode after = new HttpCaller(port)
-                .signInStudent(code)
-                .get("/api/my/tries/" + page.get("id").asLong())
-                .ok();
+        // The same session: nobody has to sign in anew.
+        JsonNode after = student.get("/api/my/tries/" + page.get("id").asLong()).ok();
         Map<Long, String> kept = new LinkedHashMap<>();
         after.get("questions")
                 .forEach(question -> kept.put(
@@ -66,6 +64,33 @@ class KilledServerTest {
         acknowledged.forEach((question, given) -> assertThat(Integer.parseInt(kept.get(question)))
                 .as("the answer to question %d", question)
                 .isGreaterThanOrEqualTo(Integer.parseInt(given)));
+    }
+
+    @Test
+    void aPageGoesOnWhenTheServerIsBackAndNothingGivenMeanwhileIsLost() throws Exception {
+        start();
+        String code = Files.readString(data.resolve("sign-in.txt")).replaceAll("(?s).*Hana, code (\\w+).*", "$1");
+        handOutToHana();
+        try (Window student = Window.at("http://localhost:" + port).signInStudent(code)) {
+            student.button("Start: Many").click();
+            student.field("Your answer").fill("11");
+            student.page().waitForCondition(() -> given(student).equals("11"));
+            server.destroyForcibly();
+            assertThat(server.waitFor(20, TimeUnit.SECONDS)).isTrue();
+            student.field("Your answer").fill("12");
+            student.text("no connection · kept on this device").waitFor();
+            start();
+            student.page().waitForCondition(() -> given(student).equals("12"));
+            student.text("✓ kept").waitFor();
+        }
+    }
+
+    /** What the server has of the first answer, asked with the page's own session. */
+    private static String given(Window student) {
+        String id = student.page().url().replaceAll(".*/tries/", "");
+        String ask = "() => fetch('/api/my/tries/" + id
+                + "').then(answer => answer.json()).then(page => page.questions[0].given ?? '')";
+        return String.valueOf(student.page().evaluate(ask));
     }
 
     private JsonNode openTry(HttpCaller student) {

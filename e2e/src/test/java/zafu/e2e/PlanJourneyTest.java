@@ -187,9 +187,9 @@ class PlanJourneyTest extends PlanJourney {
             assertThat(student.button("Make an address")).isVisible();
             student.button("Close").click();
             assertThat(student.text("you have 30 minutes")).isVisible();
-            student.button("Start: Tide quiz").click();
+            student.start("Tide quiz");
             assertThat(student.text("You may use: calculator")).isVisible();
-            assertThat(student.text("Draw the tide.")).hasCSS("font-size", "22px");
+            assertThat(student.text("Draw the tide.")).hasCSS("font-size", "21px");
             Accessibility.check(student.page());
         }
     }
