@@ -13,7 +13,7 @@ interface Props {
   held?: boolean;
 }
 
-const PARAGRAPHS = "p, li, h2, h3, blockquote, table";
+const PARAGRAPHS = "p, li, h3, blockquote, table";
 
 /** What there is to read or look at, beside the questions. */
 export function ReadingText({ texts, others = [], held = false }: Props) {

@@ -77,7 +77,6 @@ final class Screenshots {
         window.go("/classes/1/plan/tasks");
         window.link("Why the marsh floods twice a day").click();
         window.text("Farid gets two versions").waitFor();
-        window.picture(folder.resolve("coverage.png"));
         window.region("Who gets what").getByText("Short text").last().click();
         window.text("24 get one version").waitFor();
         window.button("Leave out").click();
@@ -155,14 +154,21 @@ final class Screenshots {
             window.picture(folder.resolve("my-work.png"));
         }
         try (Window window = Window.at(zafu).signInStudent(zafu.codeOf("Umi"))) {
-            window.page()
-                    .getByRole(AriaRole.BUTTON)
-                    .filter(new Locator.FilterOptions().setHasText("Start"))
-                    .first()
-                    .click();
+            window.start("The marsh drinks twice");
+            window.button("How I like to read").click();
+            window.page().getByLabel("Hold the paragraph I am reading").check();
+            window.button("Done").click();
             window.page().getByRole(AriaRole.RADIO).first().check();
             window.text("✓ kept").waitFor();
             window.picture(folder.resolve("try.png"));
+        }
+        try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
+            window.button("Go on: The marsh drinks twice").click();
+            window.button("Question 2").click();
+            window.page().getByRole(AriaRole.RADIO).first().check();
+            window.button("Question 2").scrollIntoViewIfNeeded();
+            window.button("Next").scrollIntoViewIfNeeded();
+            window.picture(folder.resolve("try-phone.png"));
         }
     }
 }
