@@ -91,4 +91,30 @@ class NewsTest extends ServerTest {
         assertTold(news, "groups");
         assertThat(news.stream().filter(line -> line.startsWith("data:"))).isEmpty();
     }
+
+    @Test
+    void aStudentIsToldThatMinutesWereAddedAndThatWorkIsThereAndNothingElse() throws Exception {
+        TestClass own = newClass("student news", 2);
+        TestTask task = TestTask.out(own, TestClass.forEveryone());
+        long tryId = task.start(1).get("id").asLong();
+        BlockingQueue<String> news = new LinkedBlockingQueue<>();
+        HttpRequest listening = request("http://localhost:" + port + "/api/my/news")
+                .header("Cookie", own.signedIn(1).cookieHeader())
+                .build();
+        HttpClient.newHttpClient()
+                .sendAsync(listening, HttpResponse.BodyHandlers.ofLines())
+                .thenAccept(response -> response.body().forEach(news::add));
+        assertThat(news.poll(10, TimeUnit.SECONDS)).isEqualTo(":listening");
+        own.teacher
+                .post("/api/tries/" + tryId + "/minutes", Map.of("minutes", 5))
+                .ok();
+        assertTold(news, "mine");
+        TestTask.out(own, TestClass.forEveryone());
+        assertTold(news, "mine");
+        own.teacher
+                .put("/api/tries/" + tryId + "/remark", Map.of("text", "Good links.", "returned", false))
+                .ok();
+        assertTold(news, "mine");
+        assertThat(List.copyOf(news)).noneMatch(line -> line.contains("Good links"));
+    }
 }
