@@ -23,23 +23,7 @@ class DiscretionPagesTest {
                 .get("/api/classes/" + own.id + "/students")
                 .ok()
                 .forEach(each -> students.add(each.get("id").asLong()));
-        own.teacher
-                .post(
-                        "/api/students/" + students.get(1) + "/accommodations",
-                        Map.of(
-                                "support",
-                                "EXTENDED_TIME",
-                                "amount",
-                                2,
-                                "detail",
-                                "",
-                                "works",
-                                List.of(),
-                                "subjects",
-                                List.of(),
-                                "source",
-                                "test"))
-                .ok();
+        own.grant(2, "EXTENDED_TIME", 2);
         long task = own.handOut(
                 TITLE,
                 List.of(

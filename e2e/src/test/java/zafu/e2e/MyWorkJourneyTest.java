@@ -290,33 +290,10 @@ class MyWorkJourneyTest {
 
     @Test
     void whereThereIsNoVoiceItSaysSo() {
-        own.teacher
-                .post(
-                        "/api/students/" + firstStudent() + "/accommodations",
-                        Map.of(
-                                "support",
-                                "READ_ALOUD",
-                                "detail",
-                                "",
-                                "works",
-                                List.of(),
-                                "subjects",
-                                List.of(),
-                                "source",
-                                "test"))
-                .ok();
+        own.grant(1, "READ_ALOUD", null);
         own.handOut("Aloud", List.of(OwnClass.choice("Why?", "Moon", "Wind")), UNTIMED);
         open(1280, 800);
         student.button("Start: Aloud").click();
         assertThat(student.text("This device has no voice to read with.")).isVisible();
-    }
-
-    private long firstStudent() {
-        return own.teacher
-                .get("/api/classes/" + own.id + "/students")
-                .ok()
-                .get(0)
-                .get("id")
-                .asLong();
     }
 }

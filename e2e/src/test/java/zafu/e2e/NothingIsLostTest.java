@@ -208,23 +208,7 @@ class NothingIsLostTest {
 
     @Test
     void minutesThatTheTeacherAddsAreSeenAtOnceAndABreakStopsTheClock() {
-        own.teacher
-                .post(
-                        "/api/students/" + studentId() + "/accommodations",
-                        Map.of(
-                                "support",
-                                "BREAKS",
-                                "amount",
-                                5,
-                                "detail",
-                                "",
-                                "works",
-                                List.of(),
-                                "subjects",
-                                List.of(),
-                                "source",
-                                "test"))
-                .ok();
+        own.grant(1, "BREAKS", 5);
         student.start(QUIZ);
         own.teacher
                 .post("/api/tries/" + tryId() + "/minutes", Map.of("minutes", 5))
@@ -239,14 +223,5 @@ class NothingIsLostTest {
         student.button("Go on working").click();
         assertThat(timer().last()).containsText("25 minutes");
         assertThat(student.button("Break · 2 min left")).isVisible();
-    }
-
-    private long studentId() {
-        return own.teacher
-                .get("/api/classes/" + own.id + "/students")
-                .ok()
-                .get(0)
-                .get("id")
-                .asLong();
     }
 }

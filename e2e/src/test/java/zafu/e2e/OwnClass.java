@@ -62,16 +62,28 @@ final class OwnClass {
         return arrangement;
     }
 
-    /** The entry code of student S{@code number}. */
-    String codeOf(int number) {
+    private JsonNode student(int number) {
         return teacher.get("/api/classes/" + id + "/students")
                 .ok()
                 .valueStream()
                 .filter(each -> each.get("givenName").asString().equals("S" + number))
                 .findFirst()
-                .orElseThrow()
-                .get("entryCode")
-                .asString();
+                .orElseThrow();
+    }
+
+    /** The entry code of student S{@code number}. */
+    String codeOf(int number) {
+        return student(number).get("entryCode").asString();
+    }
+
+    /** Grants student S{@code number} something; {@code amount} is null for supports without one. */
+    void grant(int number, String support, Integer amount) {
+        Map<String, Object> wanted = new LinkedHashMap<>();
+        wanted.put("support", support);
+        wanted.put("amount", amount);
+        wanted.putAll(Map.of("detail", "", "works", List.of(), "subjects", List.of(), "source", "test"));
+        teacher.post("/api/students/" + student(number).get("id").asLong() + "/accommodations", wanted)
+                .ok();
     }
 
     /** Hands out questions to everybody, with the fields of the base that differ from 20 minutes and one try. */

@@ -87,13 +87,7 @@ public record Terms(
 
         /** When a try that starts now ends by itself: after the time limit or when the task closes. Rule 4. */
         public Optional<Instant> endOfTryStartedAt(Instant start) {
-            OptionalInt limit = time.minutes();
-            Optional<Instant> byTime =
-                    limit.isPresent() ? Optional.of(start.plusSeconds(60L * limit.getAsInt())) : Optional.empty();
-            if (byTime.isPresent() && closes.isPresent()) {
-                return byTime.get().isBefore(closes.get()) ? byTime : closes;
-            }
-            return byTime.or(() -> closes);
+            return new TryTime(start, time.minutes(), 0, closes, TryTime.Breaks.NONE).end();
         }
     }
 }

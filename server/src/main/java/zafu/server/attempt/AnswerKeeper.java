@@ -5,15 +5,12 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
-import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.MyWorkController.Kept;
 import zafu.server.attempt.MyWorkController.KeptAs;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.Roster;
 import zafu.server.task.TaskState;
 import zafu.server.task.Tasks;
 
@@ -29,9 +26,8 @@ class AnswerKeeper {
     private final LateAnswerRepository late;
     private final TryMarker marker;
     private final OutNow out;
-    private final CurrentPerson current;
-    private final Roster roster;
-    private final ApplicationEventPublisher events;
+    private final OwnTries own;
+    private final TryNews news;
     private final Clock clock;
 
     AnswerKeeper(
@@ -40,18 +36,16 @@ class AnswerKeeper {
             LateAnswerRepository late,
             TryMarker marker,
             OutNow out,
-            CurrentPerson current,
-            Roster roster,
-            ApplicationEventPublisher events,
+            OwnTries own,
+            TryNews news,
             Clock clock) {
         this.attempts = attempts;
         this.answers = answers;
         this.late = late;
         this.marker = marker;
         this.out = out;
-        this.current = current;
-        this.roster = roster;
-        this.events = events;
+        this.own = own;
+        this.news = news;
         this.clock = clock;
     }
 
@@ -65,7 +59,7 @@ class AnswerKeeper {
 
     @Transactional
     Kept answer(long tryId, long questionId, Giving giving) {
-        Attempt mine = requireMine(tryId);
+        Attempt mine = own.requireToChange(tryId);
         Instant now = clock.instant();
         Instant givenAt = believed(giving.at, mine, now);
         if (!mine.kept(out.requireGiven(mine).questions()).contains(questionId)) {
@@ -95,7 +89,7 @@ class AnswerKeeper {
     /** What is written as a whole. */
     @Transactional
     Kept written(long tryId, Giving giving) {
-        Attempt mine = requireMine(tryId);
+        Attempt mine = own.requireToChange(tryId);
         Instant now = clock.instant();
         Instant givenAt = believed(giving.at, mine, now);
         Optional<LateAnswer.Reason> tooLate = tooLate(mine, now);
@@ -116,7 +110,7 @@ class AnswerKeeper {
     /** Which questions the student wants to look at again. */
     @Transactional
     void flag(long tryId, java.util.List<Long> questions) {
-        Attempt mine = requireMine(tryId);
+        Attempt mine = own.requireToChange(tryId);
         if (mine.isRunning()) {
             mine.flagged = Flags.written(questions);
             attempts.save(mine);
@@ -158,7 +152,7 @@ class AnswerKeeper {
             kept.reason = reason;
             kept.inTime = reason != LateAnswer.Reason.TAKEN_BACK && end != null && !givenAt.isAfter(end);
             late.save(kept);
-            tellTeachers(mine);
+            news.tellTeachers(mine);
         }
         return new Kept(clock.instant(), KeptAs.valueOf(reason.name()));
     }
@@ -170,7 +164,7 @@ class AnswerKeeper {
             mine.take(mine.time().resumedAt(now));
         }
         attempts.save(mine);
-        tellTeachers(mine);
+        news.tellTeachers(mine);
     }
 
     /** A page may say that something was given earlier than it came, but not before the try began. */
@@ -179,17 +173,5 @@ class AnswerKeeper {
             return now;
         }
         return said.isBefore(mine.startedAt) ? mine.startedAt : said;
-    }
-
-    private void tellTeachers(Attempt mine) {
-        roster.classesOf(mine.studentId)
-                .forEach(classId -> events.publishEvent(new TryChanged(classId, mine.taskId, mine.studentId)));
-    }
-
-    private Attempt requireMine(long tryId) {
-        long student = current.studentId();
-        return attempts.findToChange(tryId)
-                .filter(each -> each.studentId == student)
-                .orElseThrow(() -> Refusal.notFound("try"));
     }
 }

@@ -2,11 +2,9 @@ package zafu.server.attempt;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.access.CurrentPerson;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
 
@@ -15,24 +13,16 @@ import zafu.server.platform.Refusal;
 class HandedWork {
     private static final int MOST_BYTES = 10 * 1024 * 1024;
     private static final int MOST_FILES = 10;
-    private final AttemptRepository attempts;
     private final AttemptFileRepository files;
     private final FileStore store;
-    private final CurrentPerson current;
+    private final OwnTries own;
     private final AttemptAccess access;
     private final Clock clock;
 
-    HandedWork(
-            AttemptRepository attempts,
-            AttemptFileRepository files,
-            FileStore store,
-            CurrentPerson current,
-            AttemptAccess access,
-            Clock clock) {
-        this.attempts = attempts;
+    HandedWork(AttemptFileRepository files, FileStore store, OwnTries own, AttemptAccess access, Clock clock) {
         this.files = files;
         this.store = store;
-        this.current = current;
+        this.own = own;
         this.access = access;
         this.clock = clock;
     }
@@ -53,7 +43,7 @@ class HandedWork {
      */
     @Transactional
     void add(long tryId, String name, byte[] content, @Nullable String key) {
-        Attempt mine = requireMine(attempts.findToChange(tryId));
+        Attempt mine = own.requireToChange(tryId);
         if (key != null && files.existsByAttemptIdAndFileKey(tryId, key)) {
             return;
         }
@@ -84,7 +74,7 @@ class HandedWork {
 
     @Transactional(readOnly = true)
     Content mine(long tryId, long fileId) {
-        requireMine(attempts.findById(tryId));
+        own.require(tryId);
         return content(requireFile(tryId, fileId));
     }
 
@@ -113,15 +103,10 @@ class HandedWork {
     }
 
     private Attempt requireRunning(long tryId) {
-        Attempt mine = requireMine(attempts.findToChange(tryId));
+        Attempt mine = own.requireToChange(tryId);
         if (!mine.isRunning() || mine.isOverAt(clock.instant())) {
             throw Refusal.conflict("try-over", "This is handed in already; nothing can be added.");
         }
         return mine;
-    }
-
-    private Attempt requireMine(Optional<Attempt> found) {
-        long student = current.studentId();
-        return found.filter(each -> each.studentId == student).orElseThrow(() -> Refusal.notFound("try"));
     }
 }

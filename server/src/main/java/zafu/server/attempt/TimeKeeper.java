@@ -3,10 +3,8 @@ package zafu.server.attempt;
 import java.time.Clock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import zafu.server.roster.Roster;
 
 /** Every second hands in the tries whose time is over, whether or not the student's browser is still there. */
 @Component
@@ -14,10 +12,10 @@ class TimeKeeper {
     private static final Logger LOG = LoggerFactory.getLogger(TimeKeeper.class);
     private final AttemptRepository attempts;
     private final TryMarker marker;
-    private final TimeKeeperNews news;
+    private final TryNews news;
     private final Clock clock;
 
-    TimeKeeper(AttemptRepository attempts, TryMarker marker, TimeKeeperNews news, Clock clock) {
+    TimeKeeper(AttemptRepository attempts, TryMarker marker, TryNews news, Clock clock) {
         this.attempts = attempts;
         this.marker = marker;
         this.news = news;
@@ -28,29 +26,11 @@ class TimeKeeper {
     void handInWhatIsOver() {
         for (long id : attempts.idsOfOver(clock.instant())) {
             try {
-                news.tell(marker.handInOverdue(id));
+                news.tellTeachers(marker.handInOverdue(id));
             } catch (RuntimeException failed) {
                 // One try that cannot be marked must not keep the others from being handed in.
                 LOG.error("try {} could not be handed in at the end of its time", id, failed);
             }
-        }
-    }
-
-    /** Tells teachers in a transaction of its own, after the try is safely handed in. */
-    @Component
-    static class TimeKeeperNews {
-        private final Roster roster;
-        private final ApplicationEventPublisher events;
-
-        TimeKeeperNews(Roster roster, ApplicationEventPublisher events) {
-            this.roster = roster;
-            this.events = events;
-        }
-
-        void tell(Attempt handedIn) {
-            roster.classesOf(handedIn.studentId)
-                    .forEach(classId ->
-                            events.publishEvent(new TryChanged(classId, handedIn.taskId, handedIn.studentId)));
         }
     }
 }

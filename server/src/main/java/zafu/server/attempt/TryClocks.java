@@ -2,16 +2,12 @@ package zafu.server.attempt;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Optional;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.schedule.TryTime;
 import zafu.server.access.AuditTrail;
-import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.MyWorkController.TryClock;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.Roster;
 
 /** The clock of a running try: what it says, breaks, and minutes that a teacher adds. Rule 4. */
 @Service
@@ -19,32 +15,29 @@ class TryClocks {
     private static final int MOST_ADDED = 600;
     private final AttemptRepository attempts;
     private final AttemptAccess access;
-    private final CurrentPerson current;
-    private final Roster roster;
+    private final OwnTries own;
+    private final TryNews news;
     private final AuditTrail audit;
-    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     TryClocks(
             AttemptRepository attempts,
             AttemptAccess access,
-            CurrentPerson current,
-            Roster roster,
+            OwnTries own,
+            TryNews news,
             AuditTrail audit,
-            ApplicationEventPublisher events,
             Clock clock) {
         this.attempts = attempts;
         this.access = access;
-        this.current = current;
-        this.roster = roster;
+        this.own = own;
+        this.news = news;
         this.audit = audit;
-        this.events = events;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     TryClock of(long tryId) {
-        return shown(requireMine(attempts.findById(tryId)), clock.instant());
+        return shown(own.require(tryId), clock.instant());
     }
 
     static TryClock shown(Attempt attempt, Instant now) {
@@ -63,7 +56,7 @@ class TryClocks {
     /** Beginning a break that goes on already, or ending none, changes nothing. */
     @Transactional
     TryClock takeBreak(long tryId, boolean begin) {
-        Attempt mine = requireMine(attempts.findToChange(tryId));
+        Attempt mine = own.requireToChange(tryId);
         Instant now = clock.instant();
         if (!mine.isRunning() || mine.isOverAt(now)) {
             throw Refusal.conflict("try-over", "This is handed in already; there is no break to take.");
@@ -73,9 +66,7 @@ class TryClocks {
         }
         mine.take(begin ? mine.time().pausedAt(now) : mine.time().resumedAt(now));
         attempts.save(mine);
-        roster.classesOf(mine.studentId)
-                .forEach(classId -> events.publishEvent(new TryChanged(classId, mine.taskId, mine.studentId)));
-        events.publishEvent(new MineChanged(mine.studentId));
+        news.tellAll(mine);
         return shown(mine, now);
     }
 
@@ -97,19 +88,11 @@ class TryClocks {
         running.addedMinutes = added;
         running.take(running.time());
         attempts.save(running);
-        for (long classId : roster.classesOf(running.studentId)) {
-            events.publishEvent(new TryChanged(classId, running.taskId, running.studentId));
-        }
         audit.note(
                 access.classOf(running),
                 minutes < 0 ? "try.minutes-taken-back" : "try.minutes-added",
                 running.studentId,
                 minutes + " minutes");
-        events.publishEvent(new MineChanged(running.studentId));
-    }
-
-    private Attempt requireMine(Optional<Attempt> found) {
-        long student = current.studentId();
-        return found.filter(each -> each.studentId == student).orElseThrow(() -> Refusal.notFound("try"));
+        news.tellAll(running);
     }
 }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AdultAccounts;
@@ -36,7 +35,7 @@ class TryReview {
     private final OutNow out;
     private final Library library;
     private final People people;
-    private final ApplicationEventPublisher events;
+    private final TryNews news;
     private final Clock clock;
 
     TryReview(
@@ -49,7 +48,7 @@ class TryReview {
             OutNow out,
             Library library,
             People people,
-            ApplicationEventPublisher events,
+            TryNews news,
             Clock clock) {
         this.access = access;
         this.answers = answers;
@@ -60,7 +59,7 @@ class TryReview {
         this.out = out;
         this.library = library;
         this.people = people;
-        this.events = events;
+        this.news = news;
         this.clock = clock;
     }
 
@@ -141,7 +140,7 @@ class TryReview {
         }
         attempts.save(attempt);
         people.audit.note(access.classOf(attempt), "try.remark", attempt.studentId, attempt.remark);
-        tell(attempt);
+        news.tellAll(attempt);
     }
 
     /**
@@ -173,7 +172,7 @@ class TryReview {
                 ? "late-answer.undecided"
                 : "late-answer." + decision.name().toLowerCase();
         people.audit.note(access.classOf(attempt), what, attempt.studentId, which.given);
-        tell(attempt);
+        news.tellAll(attempt);
         return attempt.id;
     }
 
@@ -203,13 +202,6 @@ class TryReview {
         answer.given = given;
         answer.receivedAt = clock.instant();
         answers.saveAndFlush(answer);
-    }
-
-    private void tell(Attempt attempt) {
-        people.roster
-                .classesOf(attempt.studentId)
-                .forEach(each -> events.publishEvent(new TryChanged(each, attempt.taskId, attempt.studentId)));
-        events.publishEvent(new MineChanged(attempt.studentId));
     }
 
     /** Who and where: what a review names people and times by. */

@@ -25,6 +25,8 @@ class TryService {
     private final CurrentPerson current;
     private final AttemptRepository attempts;
     private final TryMarker marker;
+    private final OwnTries own;
+    private final TryNews news;
     private final OutNow out;
     private final AnswerKeeper keeper;
     private final TryPages pages;
@@ -37,6 +39,8 @@ class TryService {
             CurrentPerson current,
             AttemptRepository attempts,
             TryMarker marker,
+            OwnTries own,
+            TryNews news,
             OutNow out,
             AnswerKeeper keeper,
             TryPages pages,
@@ -47,6 +51,8 @@ class TryService {
         this.current = current;
         this.attempts = attempts;
         this.marker = marker;
+        this.own = own;
+        this.news = news;
         this.out = out;
         this.keeper = keeper;
         this.pages = pages;
@@ -114,7 +120,7 @@ class TryService {
 
     @Transactional
     TryPage page(long tryId) {
-        Attempt mine = requireMine(attempts.findById(tryId));
+        Attempt mine = own.require(tryId);
         if (mine.isRunning() && mine.isOverAt(clock.instant())) {
             mine = marker.handInOverdue(tryId);
         }
@@ -135,7 +141,7 @@ class TryService {
      */
     @Transactional(readOnly = true)
     AnswerChecked check(long tryId, long questionId) {
-        Attempt mine = requireMine(attempts.findById(tryId));
+        Attempt mine = own.require(tryId);
         boolean mayCheck = out.task(mine.taskId).feedback() == Feedback.AS_THEY_GO && mine.isRunning();
         if (!mayCheck || !mine.kept(given(mine).questions()).contains(questionId)) {
             throw Refusal.notFound("question to check");
@@ -146,24 +152,14 @@ class TryService {
     /** Handing in twice is the same as once. */
     @Transactional
     void handIn(long tryId) {
-        Attempt mine = requireMine(attempts.findToChange(tryId));
+        Attempt mine = own.requireToChange(tryId);
         if (mine.isRunning()) {
             marker.handIn(mine, Attempt.HandedInBy.STUDENT, clock.instant());
-            tellTeachers(mine);
+            news.tellTeachers(mine);
         }
-    }
-
-    private void tellTeachers(Attempt mine) {
-        roster.classesOf(mine.studentId)
-                .forEach(classId -> events.publishEvent(new TryChanged(classId, mine.taskId, mine.studentId)));
     }
 
     private Tasks.Given given(Attempt mine) {
         return out.requireGiven(mine);
-    }
-
-    private Attempt requireMine(Optional<Attempt> found) {
-        long student = current.studentId();
-        return found.filter(each -> each.studentId == student).orElseThrow(() -> Refusal.notFound("try"));
     }
 }
