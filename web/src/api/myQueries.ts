@@ -6,8 +6,10 @@ import { stamped } from "./stamp";
 export const tryQuery = (tryId: number) =>
   queryOptions({
     queryKey: ["my", "try", tryId],
-    queryFn: async () =>
-      stamped(await data(api.GET("/api/my/tries/{tryId}", { params: { path: { tryId } } }))),
+    queryFn: async () => {
+      const asked = performance.now();
+      return stamped(await data(api.GET("/api/my/tries/{tryId}", { params: { path: { tryId } } })), asked);
+    },
     staleTime: Number.POSITIVE_INFINITY,
   });
 

@@ -27,6 +27,39 @@ export function replaces(newer: Entry, older: Entry): boolean {
   );
 }
 
+/** What an answer is the answer to. */
+export function placeOf({ tryId, questionId }: Pick<Entry, "tryId" | "questionId">): string {
+  return `${tryId} ${questionId ?? ""}`;
+}
+
+/** Given on this page, and when by its own clock. */
+export interface Own {
+  text: string;
+  running: number;
+}
+
+/**
+ * Of what was given on this page, that which what the server last said cannot know of: it was asked before the answer was
+ * given, or before the server had it.
+ *
+ * @param asked when the server was asked, by the clock of this page
+ */
+export function newerThan(
+  asked: number,
+  tryId: number,
+  own: ReadonlyMap<number, Own>,
+  sent: ReadonlyMap<string, number>,
+): Map<number, string> {
+  const newer = new Map<number, string>();
+  for (const [questionId, { text, running }] of own) {
+    const known = sent.get(placeOf({ tryId, questionId })) ?? Number.POSITIVE_INFINITY;
+    if (asked < Math.max(running, known)) {
+      newer.set(questionId, text);
+    }
+  }
+  return newer;
+}
+
 /** What waits to be sent, laid over what the server had: question to answer. */
 export function answersOver(
   known: ReadonlyMap<number, string>,

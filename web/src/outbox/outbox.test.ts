@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { answersOver, type Entry } from "./entry";
+import { answersOver, type Entry, newerThan } from "./entry";
 import { Outbox, type Outcome } from "./outbox";
 import { MemoryStore } from "./store";
 
@@ -107,6 +107,29 @@ describe("what a student gives", () => {
     await box.give(entry(0, "y", { ...file, key: "second" }), 1e6);
     await box.flush();
     expect(got).toEqual(["first", "second"]);
+  });
+});
+
+describe("answers given on this page", () => {
+  const own = new Map([[3, { text: "moon", running: 100 }]]);
+
+  it("stay in sight while what the server said was asked before it had them", () => {
+    const sent = new Map([["1 3", 250]]);
+    expect([...newerThan(200, 1, own, sent)]).toEqual([[3, "moon"]]);
+    expect([...newerThan(200, 1, own, new Map())]).toEqual([[3, "moon"]]);
+    expect([...newerThan(50, 1, own, sent)]).toEqual([[3, "moon"]]);
+  });
+
+  it("give way to what the server said when it was asked afterwards", () => {
+    expect([...newerThan(300, 1, own, new Map([["1 3", 250]]))]).toEqual([]);
+  });
+
+  it("are noted as sent when they are", async () => {
+    const { box } = await server();
+    await box.give(entry(3, "a"), 1e6);
+    expect(box.now().sent.has("1 3")).toBe(false);
+    await box.flush();
+    expect(box.now().sent.has("1 3")).toBe(true);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Entry } from "./entry";
+import { type Entry, placeOf } from "./entry";
 import type { Store } from "./store";
 
 /** What the server said to something that was sent. */
@@ -18,6 +18,8 @@ export interface Waiting {
   /** Whether it was looked at what an earlier page left behind. */
   looked: boolean;
   entries: readonly Entry[];
+  /** When the server was known to have the newest answer to a question, by {@link placeOf}; milliseconds of this page. */
+  sent: ReadonlyMap<string, number>;
   unreached: boolean;
   /** What the server will not take; told to the student, who tells the teacher. */
   refused: readonly Entry[];
@@ -31,7 +33,7 @@ const LONGEST_REST_MS = 10_000;
  * and again until it is kept. One page of a browser sends at a time.
  */
 export class Outbox {
-  private waiting: Waiting = { looked: false, entries: [], unreached: false, refused: [] };
+  private waiting: Waiting = { looked: false, entries: [], sent: new Map(), unreached: false, refused: [] };
   private listeners = new Set<() => void>();
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -108,7 +110,8 @@ export class Outbox {
         this.onApart(next);
       }
       const refused = outcome === "refused" ? [...this.waiting.refused, next] : this.waiting.refused;
-      await this.look({ unreached: false, refused });
+      const sent = new Map(this.waiting.sent).set(placeOf(next), performance.now());
+      await this.look({ unreached: false, refused, sent });
     }
   }
 

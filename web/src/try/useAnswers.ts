@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import type { StampedTry } from "../api/myQueries";
-import { answersOver } from "../outbox/entry";
+import { answersOver, newerThan, type Own } from "../outbox/entry";
 import { outbox, useWaiting } from "../outbox/mine";
 
 export type Keeping = "kept" | "keeping" | "waiting";
@@ -22,12 +22,6 @@ export interface Answers {
   keeping: Keeping;
 }
 
-/** Given on this page, and when by its own clock. */
-interface Own {
-  text: string;
-  running: number;
-}
-
 /** A student's answers: shown at once, kept on this device at once, and sent until the server has them. */
 export function useAnswers({ studentId, page, now }: Giving): Answers {
   const waiting = useWaiting();
@@ -37,15 +31,11 @@ export function useAnswers({ studentId, page, now }: Giving): Answers {
     const known = page.questions.flatMap((each): [number, string][] =>
       each.given === undefined ? [] : [[each.id, each.given]],
     );
-    const over = new Map(answersOver(new Map(known), entries));
-    for (const [questionId, { text, running }] of own) {
-      // What this page heard since may hold what was given on another device.
-      if (running > page.heard.running || page.heard.page !== performance.timeOrigin) {
-        over.set(questionId, text);
-      }
-    }
-    return over;
-  }, [page.questions, page.heard, entries, own]);
+    // A page that was kept from before knows nothing of this one's clock.
+    const asked = page.heard.page === performance.timeOrigin ? page.heard.asked : Number.NEGATIVE_INFINITY;
+    const newer = newerThan(asked, page.id, own, waiting.sent);
+    return new Map([...answersOver(new Map(known), entries), ...newer]);
+  }, [page.id, page.questions, page.heard, entries, own, waiting.sent]);
   const give = (questionId: number, text: string, typing = false) => {
     setOwn((before) => new Map(before).set(questionId, { text, running: performance.now() }));
     const entry = { kind: "answer", questionId, text } as const;
