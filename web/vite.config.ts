@@ -80,6 +80,22 @@ export default defineConfig({
       },
     }),
   ],
-  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
+  build: {
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 700,
+    rolldownOptions: {
+      output: {
+        // What every page stands on is one file: on a slow device each file costs more than its bytes.
+        codeSplitting: {
+          groups: [
+            {
+              name: "ground",
+              test: /node_modules[\\/](react|react-dom|react-router|scheduler|@emotion|@tanstack[\\/](query-core|react-query|query-persist-client-core|react-query-persist-client)|@mui[\\/](system|styled-engine|utils|private-theming)|@mui[\\/]material[\\/](esm[\\/])?(styles|Box|Button|ButtonBase|utils)|idb|openapi-fetch|stylis)[\\/]/,
+            },
+          ],
+        },
+      },
+    },
+  },
   server: { proxy: { "/api": "http://localhost:8080" } },
 });

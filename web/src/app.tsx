@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
 import { sessionQuery } from "./api/queries";
+import { StudentPlaces } from "./mywork/StudentPlaces";
 import { Waiting } from "./shell/Waiting";
 
 const SignIn = lazy(() => import("./signin/SignIn"));
@@ -28,7 +29,6 @@ const LibraryPlace = lazy(() => import("./library/LibraryPlace"));
 const ItemEditorPlace = lazy(() => import("./library/ItemEditorPlace"));
 const UnitsPlace = lazy(() => import("./units/UnitsPlace"));
 const SkillsPlace = lazy(() => import("./skills/SkillsPlace"));
-const StudentPlaces = lazy(() => import("./mywork/StudentPlaces"));
 
 export function App() {
   const session = useQuery(sessionQuery);

@@ -2,7 +2,8 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
-import { PersistQueryClientProvider } from "@tanstack/react-query-persist-client";
+import { QueryClientProvider } from "@tanstack/react-query";
+import { persistQueryClientRestore, persistQueryClientSubscribe } from "@tanstack/react-query-persist-client";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
@@ -20,19 +21,24 @@ if (!root) {
   throw new Error("the page has no element #root");
 }
 
+const kept = { queryClient, ...shownToStudents };
+// What a student was last shown is there before the first paint, so that nothing is painted twice on a slow device.
+await persistQueryClientRestore(kept);
+persistQueryClientSubscribe(kept);
+
 createRoot(root).render(
   <StrictMode>
     <CacheProvider value={styles}>
       <ThemeProvider theme={theme}>
         <CssBaseline />
         <ZafuGlobalStyles />
-        <PersistQueryClientProvider client={queryClient} persistOptions={shownToStudents}>
+        <QueryClientProvider client={queryClient}>
           <BrowserRouter>
             <NoticeProvider>
               <App />
             </NoticeProvider>
           </BrowserRouter>
-        </PersistQueryClientProvider>
+        </QueryClientProvider>
       </ThemeProvider>
     </CacheProvider>
   </StrictMode>,

@@ -1,15 +1,16 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { tryQuery } from "../api/myQueries";
 import { queryClient } from "../api/queryClient";
 import { stamped } from "../api/stamp";
 import { useNotice } from "../shell/Notice";
-import { BeforeStart } from "./BeforeStart";
 import { words } from "./words";
+
+const BeforeStart = lazy(() => import("./BeforeStart"));
 
 interface Props {
   card: Schemas["Card"];
@@ -68,16 +69,18 @@ export function Actions({ card, first }: Props) {
           {running ? words.goOn : words.start}
         </Button>
       )}
-      {before && (
-        <BeforeStart
-          card={card}
-          onClose={() => setBefore(false)}
-          onStart={() => {
-            setBefore(false);
-            start.mutate();
-          }}
-        />
-      )}
+      <Suspense>
+        {before && (
+          <BeforeStart
+            card={card}
+            onClose={() => setBefore(false)}
+            onStart={() => {
+              setBefore(false);
+              start.mutate();
+            }}
+          />
+        )}
+      </Suspense>
     </>
   );
 }

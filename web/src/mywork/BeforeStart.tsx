@@ -14,7 +14,7 @@ interface Props {
 }
 
 /** Said before a clock starts: how long one has, and what happens at the end. */
-export function BeforeStart({ card, onStart, onClose }: Props) {
+export default function BeforeStart({ card, onStart, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} aria-labelledby="before-start">
       <DialogTitle id="before-start">{card.title}</DialogTitle>

@@ -13,7 +13,7 @@ import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
 /** The student's own work in a calendar program: a file, or an address until it is stopped. */
-export function MyCalendar() {
+export default function MyCalendar() {
   const [open, setOpen] = useState(false);
   return (
     <>

@@ -1,28 +1,33 @@
 import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
-import { lazy, useEffect } from "react";
+import { lazy, Suspense, useEffect } from "react";
 import { myWorkQuery, sessionQuery } from "../api/queries";
 import { EaseButton } from "../ease/EaseButton";
 import { Mark } from "../shell/Mark";
 import { Waiting } from "../shell/Waiting";
 import { Actions } from "./Actions";
 import { Connection } from "./Connection";
-import { MyCalendar } from "./MyCalendar";
 import { MyShelf } from "./MyShelf";
 import { MySurveys } from "./MySurveys";
 import { SignOut } from "./SignOut";
+import { useIdle } from "./useIdle";
 import { WorkList } from "./WorkList";
 import { words } from "./words";
 
+const MyCalendar = lazy(() => import("./MyCalendar"));
 const MyDevice = lazy(() => import("../device/MyDevice"));
 
-export default function MyWorkPlace() {
+export function MyWorkPlace() {
   const { data: work, dataUpdatedAt } = useQuery(myWorkQuery);
   const session = useQuery(sessionQuery).data;
+  const idle = useIdle();
   useEffect(() => {
-    // So that what is begun here can go on where the connection is lost later.
-    void import("../try/TryPlace");
-  }, []);
+    if (idle) {
+      // So that what is begun here can go on where the connection is lost later.
+      void import("../try/TryPlace");
+      void import("./BeforeStart");
+    }
+  }, [idle]);
   if (!work) {
     return <Waiting />;
   }
@@ -44,8 +49,12 @@ export default function MyWorkPlace() {
         reading={<MyShelf />}
       />
       <Box sx={{ mt: 3, display: "flex", flexWrap: "wrap", justifyContent: "center", gap: 1 }}>
-        <MyCalendar />
-        {session?.studentId !== undefined && <MyDevice />}
+        {idle && (
+          <Suspense>
+            <MyCalendar />
+            {session?.studentId !== undefined && <MyDevice />}
+          </Suspense>
+        )}
       </Box>
     </Box>
   );

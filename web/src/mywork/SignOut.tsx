@@ -1,11 +1,10 @@
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { outbox } from "../outbox/mine";
 import { signOut } from "../shell/signOut";
 import { words } from "./words";
+
+const SignOutAnyway = lazy(() => import("./SignOutAnyway"));
 
 /** Signs out; where something given is not with the server yet, it says so first. */
 export function SignOut() {
@@ -23,15 +22,7 @@ export function SignOut() {
       <Button onClick={leave} sx={{ fontSize: "0.94em" }}>
         {words.signOut}
       </Button>
-      <Dialog open={asking} onClose={() => setAsking(false)} aria-label={words.signOut}>
-        <DialogContent sx={{ fontSize: "var(--z-text)" }}>{words.signOutWaits}</DialogContent>
-        <DialogActions>
-          <Button onClick={signOut}>{words.signOutAnyway}</Button>
-          <Button variant="contained" onClick={() => setAsking(false)}>
-            {words.stay}
-          </Button>
-        </DialogActions>
-      </Dialog>
+      <Suspense>{asking && <SignOutAnyway onStay={() => setAsking(false)} />}</Suspense>
     </>
   );
 }

@@ -4,16 +4,16 @@ import type { Schemas } from "../api/client";
 import { EaseProvider } from "../ease/EaseProvider";
 import { outbox } from "../outbox/mine";
 import { Waiting } from "../shell/Waiting";
+import { MyWorkPlace } from "./MyWorkPlace";
 import { StillThere } from "./StillThere";
 import { useInstalled } from "./useInstalled";
 import { useMyNews } from "./useMyNews";
 
 const BookPlace = lazy(() => import("./BookPlace"));
-const MyWorkPlace = lazy(() => import("./MyWorkPlace"));
 const TryPlace = lazy(() => import("../try/TryPlace"));
 
 /** The students' places. */
-export default function StudentPlaces({ session }: { session: Schemas["Session"] }) {
+export function StudentPlaces({ session }: { session: Schemas["Session"] }) {
   const studentId = session.studentId ?? null;
   useEffect(() => outbox.belongsTo(studentId), [studentId]);
   useMyNews();

@@ -58,10 +58,9 @@ final class VectorRules {
             Map.entry("teaching-days", VectorRules::teachingDays),
             Map.entry("extra-days", VectorRules::extraDays),
             Map.entry("skill-status", VectorRules::skillStatus),
-            Map.entry("ready-to-teach", VectorRules::readyToTeach));
-
-    /** Rules whose vectors are here already and whose computation is not built yet. */
-    static final Set<String> PENDING = Set.of("growth", "marks");
+            Map.entry("ready-to-teach", VectorRules::readyToTeach),
+            Map.entry("marks", ProgressVectors::marks),
+            Map.entry("growth", ProgressVectors::growth));
 
     private static void readyToTeach(Fields given, Fields expect) {
         List<Skill> skills = given.objects("skills").stream()
