@@ -52,6 +52,7 @@ final class WalkBodies {
             Map.of("title", "x", "about", "", "items", List.of(), "skills", List.of(), "version", 0);
     private static final Map<String, Object> SESSION =
             Map.of("version", 0, "begins", "2027-02-09T10:20", "minutes", 20, "title", "", "groups", List.of());
+    private static final List<Map<String, Object>> CELLS = List.of(Map.of("taskId", 0, "studentId", 0));
     private static final Map<String, Object> NO_IDS = Map.of("ids", List.of());
     private static final Map<String, Object> BY_END = Map.ofEntries(
             Map.entry("/api/skills", SKILL),
@@ -128,6 +129,27 @@ final class WalkBodies {
             Map.entry("/flags", Map.of("questions", List.of(1))),
             Map.entry("/break", Map.of("begin", true)),
             Map.entry("/tries/{tryId}/minutes", Map.of("minutes", 5)),
+            Map.entry("/progress/excused", Map.of("cells", CELLS, "excused", true)),
+            Map.entry("/progress/reminders", Map.of("cells", CELLS)),
+            Map.entry("/progress/extensions", Map.of("cells", CELLS, "days", 1)),
+            Map.entry("/progress/another-try", Map.of("cells", CELLS)),
+            Map.entry("/progress/undo", Map.of("cells", CELLS, "noteIds", List.of())),
+            Map.entry(
+                    "/marking",
+                    Map.of(
+                            "missingIsZero",
+                            false,
+                            "latePercentPerDay",
+                            0,
+                            "lateMostPercent",
+                            0,
+                            "lowPercent",
+                            60,
+                            "categories",
+                            List.of(),
+                            "version",
+                            0)),
+            Map.entry("/marking/tasks", Map.of("tasks", List.of(1), "counts", true, "counting", "BEST")),
             Map.entry("/remark", Map.of("text", "x", "returned", false)),
             Map.entry("/decision", Map.of("decision", "ACCEPTED")),
             Map.entry("/picture-entry", Map.of("allowed", true)),

@@ -95,11 +95,28 @@ class Attempt {
     @Nullable
     HandedInBy handedInBy;
 
+    /** Points, as marked by itself or by a person; absent where nothing is marked. */
     @Nullable
-    Integer earned;
+    Double earned;
 
     @Nullable
-    Integer possible;
+    Double possible;
+
+    /** Points that a person gave for the work as a whole. */
+    @Nullable
+    Double givenEarned;
+
+    @Nullable
+    Double givenPossible;
+
+    /** How many pieces of it wait for a person to mark them; 0 while it runs. */
+    int toMark;
+
+    @Nullable
+    Long markedBy;
+
+    @Nullable
+    Instant markedAt;
 
     @Version
     long version;

@@ -23,8 +23,23 @@ class AttemptAnswer {
     @Column(length = 20_000)
     String given = "";
 
+    /** What counts: what a person gave, else what it marked itself. */
     @Nullable
-    Integer earned;
+    Double earned;
+
+    /** Points that a person gave instead of what it marks itself. */
+    @Nullable
+    Double givenPoints;
+
+    /** What a person says of it, for the student once the work is given back. */
+    @Column(length = 4_000)
+    String comment = "";
+
+    @Nullable
+    Long markedBy;
+
+    @Nullable
+    Instant markedAt;
 
     /** When it was given, as far as the server believes the page; never after it was received. */
     @Nullable

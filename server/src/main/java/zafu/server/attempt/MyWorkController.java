@@ -77,7 +77,7 @@ class MyWorkController {
     }
 
     /** A try that was handed in; without points where its result waits, or a person must mark it. */
-    record EarlierTry(long id, int number, @Nullable Integer earned, @Nullable Integer possible) {}
+    record EarlierTry(long id, int number, @Nullable Double earned, @Nullable Double possible) {}
 
     /** What came when nothing could be kept any more: how much waits for the teacher, counts now, or does not. */
     record CameLate(int waiting, int accepted, int declined) {}
@@ -92,6 +92,9 @@ class MyWorkController {
      * @param remark what a teacher says of the last one, may be empty
      * @param remarkBy who says it
      * @param after the title of what has to be handed in before this can be begun
+     * @param again whether a teacher asks for another try, which is not begun yet
+     * @param excused whether it need not be done
+     * @param remindedBy who reminds the student of it, where somebody did since they began last
      */
     record Card(
             long taskId,
@@ -109,15 +112,18 @@ class MyWorkController {
             int breakMinutes,
             @Nullable Long tryId,
             int answered,
-            @Nullable Integer earned,
-            @Nullable Integer possible,
+            @Nullable Double earned,
+            @Nullable Double possible,
             boolean anotherTry,
             @Nullable ResultWaits resultWaits,
             List<EarlierTry> earlier,
             CameLate cameLate,
             String remark,
             @Nullable String remarkBy,
-            @Nullable String after) {}
+            @Nullable String after,
+            boolean again,
+            boolean excused,
+            @Nullable String remindedBy) {}
 
     /**
      * @param number which try it is, from 1
@@ -143,8 +149,8 @@ class MyWorkController {
             TryClock clock,
             boolean handedIn,
             boolean endedByTime,
-            @Nullable Integer earned,
-            @Nullable Integer possible,
+            @Nullable Double earned,
+            @Nullable Double possible,
             @Nullable ResultWaits resultWaits,
             String remark,
             @Nullable String remarkBy,
@@ -199,11 +205,7 @@ class MyWorkController {
      * @param feedback harmless HTML, once it is marked, where the question has some
      */
     record QuestionPage(
-            long id,
-            QuestionSheet sheet,
-            @Nullable String given,
-            @Nullable Integer earned,
-            @Nullable String feedback) {}
+            long id, QuestionSheet sheet, @Nullable String given, @Nullable Double earned, @Nullable String feedback) {}
 
     /**
      * @param key by which it is known when it is sent again

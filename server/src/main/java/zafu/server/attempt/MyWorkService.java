@@ -43,6 +43,7 @@ class MyWorkService {
     private final OutNow outNow;
     private final TryResults results;
     private final AttemptRepository attempts;
+    private final WorkNoteRepository notes;
     private final AttemptAnswerRepository answers;
     private final SchoolSettings school;
     private final Clock clock;
@@ -53,6 +54,7 @@ class MyWorkService {
             OutNow outNow,
             TryResults results,
             AttemptRepository attempts,
+            WorkNoteRepository notes,
             AttemptAnswerRepository answers,
             SchoolSettings school,
             Clock clock) {
@@ -61,6 +63,7 @@ class MyWorkService {
         this.outNow = outNow;
         this.results = results;
         this.attempts = attempts;
+        this.notes = notes;
         this.answers = answers;
         this.school = school;
         this.clock = clock;
@@ -73,7 +76,20 @@ class MyWorkService {
     }
 
     /** A task as it stands for the student. */
-    private record Own(Tasks.TaskForClass task, Tasks.Given given, List<Attempt> tries) {
+    private record Own(Tasks.TaskForClass task, Tasks.Given given, List<Attempt> tries, List<WorkNote> notes) {
+        boolean isExcused() {
+            return notes.stream().anyMatch(each -> each.kind == WorkNotes.Kind.EXCUSED);
+        }
+
+        /** The newest note of a kind that came after what the student began last. */
+        Optional<WorkNote> since(WorkNotes.Kind kind) {
+            Attempt last = last();
+            Instant begun = last == null ? Instant.EPOCH : last.startedAt;
+            return notes.stream()
+                    .filter(each -> each.kind == kind && !each.notedAt.isBefore(begun))
+                    .reduce((first, second) -> second);
+        }
+
         @Nullable
         Attempt last() {
             return tries.isEmpty() ? null : tries.get(tries.size() - 1);
@@ -81,7 +97,7 @@ class MyWorkService {
 
         DoneFirst.Standing standing(Instant now) {
             boolean open = given.terms().isOpenAt(now) && !given.terms().isClosedAt(now);
-            boolean handedIn = tries.stream().anyMatch(each -> !each.isRunning());
+            boolean handedIn = isExcused() || tries.stream().anyMatch(each -> !each.isRunning());
             return new DoneFirst.Standing(task.taskId(), task.doneFirst(), open, handedIn);
         }
     }
@@ -139,6 +155,8 @@ class MyWorkService {
             StudentId student, List<Long> classes, Instant now, Tasks.@Nullable TaskForClass asIfOut) {
         Map<Long, List<Attempt>> byTask = attempts.findByStudentIdOrderById(student.value()).stream()
                 .collect(Collectors.groupingBy(each -> each.taskId));
+        Map<Long, List<WorkNote>> said = notes.findByStudentIdAndTakenBackAtIsNullOrderById(student.value()).stream()
+                .collect(Collectors.groupingBy(each -> each.taskId));
         LocalDate day = LocalDate.ofInstant(now, school.zone());
         List<Tasks.TaskForClass> out = new ArrayList<>();
         classes.forEach(classId -> out.addAll(outNow.handedOut(classId, day)));
@@ -149,7 +167,9 @@ class MyWorkService {
         for (Tasks.TaskForClass task : out) {
             Tasks.Given given = task.given().get(student);
             if (given != null) {
-                own.putIfAbsent(task.taskId(), new Own(task, given, byTask.getOrDefault(task.taskId(), List.of())));
+                long id = task.taskId();
+                own.putIfAbsent(
+                        id, new Own(task, given, byTask.getOrDefault(id, List.of()), said.getOrDefault(id, List.of())));
             }
         }
         return own;
@@ -166,10 +186,14 @@ class MyWorkService {
         LocalDateTime opens = school.local(terms.opens().orElse(null));
         LocalDateTime due = school.local(terms.due().orElse(null));
         boolean shows = last != null && waits == null;
+        boolean again = triesLeft
+                && last != null
+                && !running
+                && own.since(WorkNotes.Kind.ASKED_AGAIN).isPresent();
         return new Card(
                 own.task().taskId(),
                 given.title(),
-                when(terms, last, now, after != null),
+                own.isExcused() && !running ? When.DONE : when(terms, again ? null : last, now, after != null),
                 own.task().way(),
                 onScreen ? "" : given.instructions(),
                 Aids.kept(given.questions(), given.aids().percentOfQuestions()).size(),
@@ -193,7 +217,12 @@ class MyWorkService {
                 last == null || running ? new CameLate(0, 0, 0) : results.cameLate(last.id),
                 last == null ? "" : results.remark(last),
                 last == null ? null : results.remarkBy(last),
-                last == null ? after : null);
+                last == null ? after : null,
+                again,
+                own.isExcused(),
+                own.since(WorkNotes.Kind.REMINDED)
+                        .map(each -> results.nameOf(each.adultId))
+                        .orElse(null));
     }
 
     private EarlierTry earlier(Attempt each, Own own) {

@@ -24,7 +24,7 @@ import zafu.server.task.WorkTermsChanged;
  * the few seconds are for changes made at another server.
  */
 @Component
-class OutNow {
+public class OutNow {
     private static final Duration FRESH = Duration.ofSeconds(3);
     private final Tasks tasks;
     private final AtomicLong generation = new AtomicLong();
@@ -43,12 +43,12 @@ class OutNow {
     private record ClassKey(long generation, long classId, LocalDate day) {}
 
     /** One task as it reaches its classes, whatever its state. */
-    Tasks.TaskForClass task(long taskId) {
+    public Tasks.TaskForClass task(long taskId) {
         return one.get(new TaskKey(generation.get(), taskId), key -> tasks.task(taskId));
     }
 
     /** Every task of the class that students can see, with what they are granted on a day. */
-    List<Tasks.TaskForClass> handedOut(long classId, LocalDate day) {
+    public List<Tasks.TaskForClass> handedOut(long classId, LocalDate day) {
         return ofClass.get(new ClassKey(generation.get(), classId, day), key -> tasks.handedOut(classId, day));
     }
 

@@ -2,6 +2,7 @@ package zafu.server.attempt;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -23,20 +24,32 @@ public class Tries implements TriesSoFar {
     }
 
     /**
+     * @param number which try at the task it is, from 1
      * @param answered how many questions have an answer so far
+     * @param toMark pieces that wait for a person to mark them
      * @param waiting answers that came late and wait for a teacher to decide
      */
     public record TryShown(
             long id,
             long taskId,
             long studentId,
+            long versionId,
+            int number,
             boolean running,
             int answered,
+            int toMark,
             int waiting,
-            @Nullable Integer earned,
-            @Nullable Integer possible,
+            @Nullable Double earned,
+            @Nullable Double possible,
+            Instant startedAt,
             @Nullable Instant endsAt,
-            @Nullable Instant handedInAt) {}
+            @Nullable Instant handedInAt) {
+
+        /** What was earned of what was possible; 0 where nothing was possible. */
+        public double share() {
+            return earned == null || possible == null || possible == 0 ? 0 : earned / possible;
+        }
+    }
 
     @Override
     public List<TrySoFar> of(Collection<Long> taskIds) {
@@ -59,18 +72,22 @@ public class Tries implements TriesSoFar {
         List<Long> ids = found.stream().map(each -> each.id).toList();
         Map<Long, Long> waiting =
                 late.attemptsUndecided(ids).stream().collect(Collectors.groupingBy(id -> id, Collectors.counting()));
-        Map<Long, Long> answered = answers.findByAttemptIdIn(ids).stream()
-                .collect(Collectors.groupingBy(answer -> answer.attemptId, Collectors.counting()));
+        Map<Long, Long> answered = new HashMap<>();
+        answers.countGiven(ids).forEach(row -> answered.put((Long) row[0], (Long) row[1]));
         return found.stream()
                 .map(each -> new TryShown(
                         each.id,
                         each.taskId,
                         each.studentId,
+                        each.versionId,
+                        each.number,
                         each.isRunning(),
                         answered.getOrDefault(each.id, 0L).intValue(),
+                        each.toMark,
                         waiting.getOrDefault(each.id, 0L).intValue(),
                         each.earned,
                         each.possible,
+                        each.startedAt,
                         each.endsAt,
                         each.handedInAt))
                 .toList();

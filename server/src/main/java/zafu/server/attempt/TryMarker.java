@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.marking.Question;
@@ -15,6 +14,7 @@ import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.skill.Skills;
+import zafu.server.task.Way;
 
 /** Hands a try in and marks it, from what the server has. */
 @Component
@@ -22,6 +22,7 @@ class TryMarker {
     private static final long NO_SKILL = -1;
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
+    private final AcceptedAnswerRepository acceptedAnswers;
     private final OutNow out;
     private final Library library;
     private final Skills skills;
@@ -31,6 +32,7 @@ class TryMarker {
     TryMarker(
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
+            AcceptedAnswerRepository acceptedAnswers,
             OutNow out,
             Library library,
             Skills skills,
@@ -38,6 +40,7 @@ class TryMarker {
             Clock clock) {
         this.attempts = attempts;
         this.answers = answers;
+        this.acceptedAnswers = acceptedAnswers;
         this.out = out;
         this.library = library;
         this.skills = skills;
@@ -57,56 +60,76 @@ class TryMarker {
     }
 
     void handIn(Attempt attempt, Attempt.HandedInBy by, Instant at) {
+        attempt.handedInAt = at;
+        attempt.handedInBy = by;
+        mark(attempt);
+    }
+
+    /** Adds up what a handed-in try comes to, by what marks itself and by what people gave. */
+    void mark(Attempt attempt) {
         Map<Long, AttemptAnswer> given = new LinkedHashMap<>();
         answers.findByAttemptId(attempt.id).forEach(answer -> given.put(answer.questionId, answer));
-        int earned = 0;
-        int possible = 0;
+        AcceptedHere accepted = AcceptedHere.of(acceptedAnswers.findByTaskId(attempt.taskId));
+        Points all = Points.NONE;
+        int toMark = 0;
         Map<Long, Points> bySkill = new LinkedHashMap<>();
         for (Library.Asked asked : questionsOf(attempt).values()) {
             AttemptAnswer answer = given.get(asked.id());
-            OptionalInt points = answer == null ? OptionalInt.of(0) : earned(asked, answer.given);
-            if (points.isPresent()) {
-                possible += asked.points();
-                earned += points.getAsInt();
-                bySkill.merge(
-                        asked.skillId() == null ? NO_SKILL : asked.skillId(),
-                        new Points(points.getAsInt(), asked.points()),
-                        Points::plus);
-                if (answer != null) {
-                    answer.earned = points.getAsInt();
-                }
+            OptionalDouble points = answer == null ? OptionalDouble.of(0) : earned(asked, answer, accepted);
+            if (points.isEmpty()) {
+                toMark++;
+                continue;
+            }
+            Points here = new Points(points.getAsDouble(), asked.points());
+            all = all.plus(here);
+            bySkill.merge(asked.skillId() == null ? NO_SKILL : asked.skillId(), here, Points::plus);
+            if (answer != null) {
+                answer.earned = points.getAsDouble();
             }
         }
         answers.saveAll(given.values());
-        attempt.handedInAt = at;
-        attempt.handedInBy = by;
-        // Where nothing marks itself there is no result, which is not the same as none of nothing.
-        attempt.earned = possible == 0 ? null : earned;
-        attempt.possible = possible == 0 ? null : possible;
+        if (attempt.givenEarned != null && attempt.givenPossible != null) {
+            all = all.plus(new Points(attempt.givenEarned, attempt.givenPossible));
+        } else if (out.task(attempt.taskId).way() == Way.HAND_IN && attempt.returnedAt == null) {
+            toMark++;
+        }
+        // Where nothing is marked there is no result, which is not the same as none of nothing.
+        attempt.earned = all.possible() == 0 ? null : all.earned();
+        attempt.possible = all.possible() == 0 ? null : all.possible();
+        attempt.toMark = toMark;
         attempts.save(attempt);
-        noteSkills(attempt, at, bySkill);
+        noteSkills(attempt, attempt.handedInAt, bySkill);
     }
 
     /** Points of several questions. */
-    private record Points(int earned, int possible) {
+    private record Points(double earned, double possible) {
+        static final Points NONE = new Points(0, 0);
+
         Points plus(Points other) {
             return new Points(earned + other.earned, possible + other.possible);
         }
     }
 
-    /** Empty where a person must mark it. */
-    private static OptionalInt earned(Library.Asked asked, String given) {
-        OptionalDouble share = asked.question().share(AnswerText.read(asked.kind(), given));
+    /** What a person gave, for this student or for everybody with this answer, else by itself; empty where a person must. */
+    private static OptionalDouble earned(Library.Asked asked, AttemptAnswer answer, AcceptedHere accepted) {
+        if (answer.givenPoints != null) {
+            return OptionalDouble.of(answer.givenPoints);
+        }
+        OptionalDouble forAll = accepted.points(asked, answer.given);
+        if (forAll.isPresent()) {
+            return forAll;
+        }
+        OptionalDouble share = asked.question().share(AnswerText.read(asked.kind(), answer.given));
         return share.isEmpty()
-                ? OptionalInt.empty()
-                : OptionalInt.of(Question.earned(asked.points(), share.getAsDouble()));
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Question.earned(asked.points(), share.getAsDouble()));
     }
 
     private void noteSkills(Attempt attempt, Instant at, Map<Long, Points> bySkill) {
         Map<Long, Double> fractions = new LinkedHashMap<>();
         bySkill.forEach((skill, points) -> {
             if (skill != NO_SKILL && points.possible() > 0) {
-                fractions.put(skill, (double) points.earned() / points.possible());
+                fractions.put(skill, points.earned() / points.possible());
             }
         });
         if (!fractions.isEmpty()) {

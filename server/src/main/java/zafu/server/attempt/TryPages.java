@@ -165,13 +165,13 @@ class TryPages {
 
     private static QuestionPage shown(
             Library.Asked asked, @Nullable AttemptAnswer answer, boolean shows, @Nullable Integer choices) {
-        Integer earned = answer == null ? null : answer.earned;
+        Double earned = answer == null ? null : answer.earned;
         boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
         String given = answer == null ? null : answer.given;
         if (!shows || waits) {
             return new QuestionPage(asked.id(), asked.sheet(choices), given, null, null);
         }
-        int points = earned == null ? 0 : earned;
+        double points = earned == null ? 0 : earned;
         String feedback = Library.feedback(asked, points == asked.points());
         return new QuestionPage(asked.id(), asked.sheet(choices), given, points, feedback.isEmpty() ? null : feedback);
     }

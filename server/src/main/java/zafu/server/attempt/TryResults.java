@@ -41,9 +41,11 @@ class TryResults {
     @Nullable
     String remarkBy(Attempt attempt) {
         Long by = attempt.returnedBy;
-        return by == null || remark(attempt).isEmpty()
-                ? null
-                : adults.displayNames(List.of(by)).get(by);
+        return by == null || remark(attempt).isEmpty() ? null : nameOf(by);
+    }
+
+    String nameOf(long adultId) {
+        return adults.displayNames(List.of(adultId)).getOrDefault(adultId, "");
     }
 
     CameLate cameLate(long tryId) {

@@ -166,7 +166,7 @@ class TryReview {
         which.decidedBy = decision == null ? null : people.current.adult().adultId();
         late.save(which);
         if (!attempt.isRunning()) {
-            marker.handIn(attempt, attempt.handedInBy, attempt.handedInAt);
+            marker.mark(attempt);
         }
         String what = decision == null
                 ? "late-answer.undecided"

@@ -50,11 +50,11 @@ class TryReviewController {
             String remark,
             boolean returned,
             @Nullable LocalDateTime handedInAt,
-            @Nullable Integer earned,
-            @Nullable Integer possible) {}
+            @Nullable Double earned,
+            @Nullable Double possible) {}
 
     /** @param given absent where nothing was answered */
-    record AnswerShown(long questionId, QuestionSheet sheet, @Nullable String given, @Nullable Integer earned) {}
+    record AnswerShown(long questionId, QuestionSheet sheet, @Nullable String given, @Nullable Double earned) {}
 
     /**
      * @param question its number in the try, from 1; absent for what was written as a whole

@@ -161,6 +161,11 @@ public class Library {
         return found;
     }
 
+    /** Points of each of these questions, as they are now. */
+    public Map<Long, Integer> pointsOf(Collection<Long> ids) {
+        return questions.findByIdIn(ids).stream().collect(Collectors.toMap(row -> row.id, row -> row.points));
+    }
+
     /** Questions by id, as they are now. */
     public Map<Long, Asked> questions(Collection<Long> ids) {
         return questions(ids, null);

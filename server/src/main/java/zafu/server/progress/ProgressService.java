@@ -1,145 +1,156 @@
 package zafu.server.progress;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.grouping.GroupFigures;
 import zafu.core.roster.StudentId;
-import zafu.core.schedule.Terms;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
-import zafu.server.attempt.Tries;
-import zafu.server.attempt.Tries.TryShown;
+import zafu.server.mark.Marks;
 import zafu.server.progress.ProgressController.Cell;
 import zafu.server.progress.ProgressController.GroupRows;
+import zafu.server.progress.ProgressController.Median;
 import zafu.server.progress.ProgressController.ProgressRow;
 import zafu.server.progress.ProgressController.State;
 import zafu.server.progress.ProgressController.TaskColumn;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
-import zafu.server.task.Tasks;
 import zafu.server.task.Tasks.TaskForClass;
 
 /** Puts the grid together: rows gathered by group, only what was given counts. Rule 6, progress of a task. */
 @Service
 class ProgressService {
     private final ClassPermission permission;
-    private final Tasks tasks;
-    private final Tries tries;
+    private final ClassWork classWork;
+    private final Marks marks;
     private final Arrangements arrangements;
     private final Roster roster;
     private final SchoolSettings school;
-    private final Clock clock;
 
     ProgressService(
             ClassPermission permission,
-            Tasks tasks,
-            Tries tries,
+            ClassWork classWork,
+            Marks marks,
             Arrangements arrangements,
             Roster roster,
-            SchoolSettings school,
-            Clock clock) {
+            SchoolSettings school) {
         this.permission = permission;
-        this.tasks = tasks;
-        this.tries = tries;
+        this.classWork = classWork;
+        this.marks = marks;
         this.arrangements = arrangements;
         this.roster = roster;
         this.school = school;
-        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     ProgressController.Grid grid(long classId, @Nullable Long arrangementId) {
         permission.requireSee(classId);
-        List<TaskForClass> columns = tasks.handedOut(classId);
-        Map<Long, Map<Long, TryShown>> lastTries = lastTries(columns);
+        Marks.Work work = inOrder(classWork.of(classId));
+        Instant now = classWork.now();
+        Cells cells = new Cells(work, now);
+        Map<StudentId, Roster.StudentName> names = roster.byId(classId);
+        Map<StudentId, Marks.StudentMark> sums = marks.of(work, names.keySet(), now);
         Map<StudentId, ProgressRow> rows = new LinkedHashMap<>();
-        roster.byId(classId).forEach((id, name) -> rows.put(id, row(id, name, columns, lastTries)));
+        names.forEach((id, name) -> rows.put(id, row(id, name, cells, work, sums.get(id))));
         return new ProgressController.Grid(
-                columnsOf(columns, rows), gathered(classId, arrangementId, rows, columns.size()));
+                columnsOf(work, rows.values()),
+                gathered(classId, arrangementId, rows, work.tasks().size()),
+                work.settings().lowPercent(),
+                permission.mayChange(classId));
     }
 
-    /** Task id to student id to the try that shows: the last one begun. */
-    private Map<Long, Map<Long, TryShown>> lastTries(List<TaskForClass> columns) {
-        return tries.shown(columns.stream().map(TaskForClass::taskId).toList()).stream()
-                .collect(Collectors.groupingBy(
-                        TryShown::taskId, Collectors.toMap(TryShown::studentId, each -> each, (a, b) -> b)));
-    }
-
-    private ProgressRow row(
-            StudentId id, Roster.StudentName name, List<TaskForClass> columns, Map<Long, Map<Long, TryShown>> tries) {
-        List<Cell> cells = columns.stream()
-                .map(task -> cell(
-                        task, id, tries.getOrDefault(task.taskId(), Map.of()).get(id.value())))
+    /** By the day on which they are due, then by when they open; without days in the order in which they were made. */
+    private static Marks.Work inOrder(Marks.Work work) {
+        Map<Long, Instant> due = new LinkedHashMap<>();
+        work.tasks()
+                .forEach(task -> due.put(
+                        task.taskId(),
+                        Optional.ofNullable(earliest(task, false))
+                                .or(() -> Optional.ofNullable(earliest(task, true)))
+                                .orElse(Instant.MAX)));
+        List<TaskForClass> sorted = work.tasks().stream()
+                .sorted(Comparator.comparing((TaskForClass task) -> due.get(task.taskId()))
+                        .thenComparing(TaskForClass::taskId))
                 .toList();
-        return new ProgressRow(id.value(), name.givenName(), name.familyName(), cells);
+        return new Marks.Work(work.settings(), sorted, work.tries(), work.said());
     }
 
-    private Cell cell(TaskForClass task, StudentId student, @Nullable TryShown done) {
-        Tasks.Given given = task.given().get(student);
-        int questions = given == null ? 0 : given.questions().size();
-        if (done != null && done.running()) {
-            return new Cell(State.NOW, null, null, done.answered(), questions, false, done.id(), done.waiting());
+    private static ProgressRow row(
+            StudentId id, Roster.StudentName name, Cells cells, Marks.Work work, Marks.StudentMark sum) {
+        List<Cell> own = new ArrayList<>();
+        for (int column = 0; column < work.tasks().size(); column++) {
+            cells.of(column, id).ifPresent(own::add);
         }
-        if (done != null) {
-            boolean late =
-                    given != null && done.handedInAt() != null && given.terms().isOverdueAt(done.handedInAt());
-            return new Cell(
-                    State.HANDED_IN,
-                    done.earned(),
-                    done.possible(),
-                    done.answered(),
-                    questions,
-                    late,
-                    done.id(),
-                    done.waiting());
-        }
-        if (given == null) {
-            State state = task.conflicts().contains(student) ? State.CONFLICT : State.NOT_THEIRS;
-            return new Cell(state, null, null, 0, 0, false, null, 0);
-        }
-        return new Cell(notStarted(given.terms()), null, null, 0, questions, false, null, 0);
+        return new ProgressRow(
+                id.value(),
+                name.givenName(),
+                name.familyName(),
+                own,
+                sum.mark().overall().isPresent() ? sum.mark().overall().getAsDouble() : null,
+                (int) own.stream().filter(cell -> cell.state() == State.LATE).count(),
+                (int) own.stream().filter(cell -> cell.late() != null).count());
     }
 
-    private State notStarted(Terms.ForStudent terms) {
-        Instant now = clock.instant();
-        if (!terms.isOpenAt(now)) {
-            return State.NOT_OPEN;
-        }
-        return terms.isOverdueAt(now) ? State.LATE : State.NOT_STARTED;
-    }
-
-    private List<TaskColumn> columnsOf(List<TaskForClass> columns, Map<StudentId, ProgressRow> rows) {
+    private List<TaskColumn> columnsOf(Marks.Work work, Collection<ProgressRow> rows) {
+        List<List<Cell>> byColumn = byColumn(rows, work.tasks().size());
         List<TaskColumn> shown = new ArrayList<>();
-        for (int i = 0; i < columns.size(); i++) {
-            TaskForClass task = columns.get(i);
-            int column = i;
-            List<State> states = rows.values().stream()
-                    .map(row -> row.cells().get(column).state())
-                    .toList();
-            int handedIn = (int) states.stream().filter(State.HANDED_IN::equals).count();
-            int covered = (int) states.stream()
-                    .filter(state -> state != State.NOT_THEIRS && state != State.CONFLICT)
-                    .count();
+        for (int i = 0; i < work.tasks().size(); i++) {
+            TaskForClass task = work.tasks().get(i);
+            List<Cell> cells = byColumn.get(i);
+            double[] earned = earned(cells);
+            boolean none = earned.length == 0;
             shown.add(new TaskColumn(
                     task.taskId(),
                     task.name(),
+                    task.way(),
+                    work.settings().of(task.taskId()).categoryId(),
                     school.local(earliest(task, true)),
                     school.local(earliest(task, false)),
-                    handedIn,
-                    covered));
+                    (int) cells.stream()
+                            .filter(each -> each.state() == State.HANDED_IN)
+                            .count(),
+                    (int) cells.stream()
+                            .filter(each -> each.state() != State.CONFLICT && each.state() != State.EXCUSED)
+                            .count(),
+                    (int) cells.stream().filter(each -> each.toMark() != null).count(),
+                    none ? null : GroupFigures.medianOf(earned),
+                    none ? null : earned[0],
+                    none ? null : earned[earned.length - 1]));
         }
         return shown;
+    }
+
+    private static List<List<Cell>> byColumn(Collection<ProgressRow> rows, int columns) {
+        List<List<Cell>> byColumn = new ArrayList<>();
+        for (int i = 0; i < columns; i++) {
+            byColumn.add(new ArrayList<>());
+        }
+        rows.forEach(
+                row -> row.cells().forEach(cell -> byColumn.get(cell.column()).add(cell)));
+        return byColumn;
+    }
+
+    private static double[] earned(List<Cell> cells) {
+        return cells.stream()
+                .filter(each -> each.state() == State.HANDED_IN)
+                .map(Cell::earned)
+                .filter(Objects::nonNull)
+                .mapToDouble(Double::doubleValue)
+                .sorted()
+                .toArray();
     }
 
     private static @Nullable Instant earliest(TaskForClass task, boolean opens) {
@@ -161,29 +172,30 @@ class ProgressService {
                         .map(Map.Entry::getValue)
                         .toList();
                 left.removeAll(group.members());
-                groups.add(new GroupRows(
-                        group.id().value(), group.name(), group.look(), members, medians(members, columns)));
+                groups.add(group(group.id().value(), group.name(), group.look(), members, columns));
             }
         }
         if (!left.isEmpty()) {
-            List<ProgressRow> others = left.stream().map(rows::get).toList();
-            groups.add(new GroupRows(null, "", null, others, medians(others, columns)));
+            groups.add(group(null, "", null, left.stream().map(rows::get).toList(), columns));
         }
         return groups;
     }
 
-    private static List<ProgressController.Median> medians(List<ProgressRow> rows, int columns) {
-        List<ProgressController.Median> medians = new ArrayList<>();
-        for (int i = 0; i < columns; i++) {
-            int column = i;
-            double[] earned = rows.stream()
-                    .map(row -> row.cells().get(column).earned())
-                    .filter(Objects::nonNull)
-                    .mapToDouble(Integer::doubleValue)
-                    .sorted()
-                    .toArray();
-            medians.add(new ProgressController.Median(earned.length == 0 ? null : GroupFigures.medianOf(earned)));
-        }
-        return medians;
+    private static GroupRows group(
+            @Nullable Long id, String name, @Nullable Integer look, List<ProgressRow> members, int columns) {
+        List<Median> medians = byColumn(members, columns).stream()
+                .map(cells -> new Median(medianOf(earned(cells))))
+                .toList();
+        double[] marks = members.stream()
+                .map(ProgressRow::mark)
+                .filter(Objects::nonNull)
+                .flatMapToDouble(DoubleStream::of)
+                .sorted()
+                .toArray();
+        return new GroupRows(id, name, look, members, medians, medianOf(marks));
+    }
+
+    private static @Nullable Double medianOf(double[] sorted) {
+        return sorted.length == 0 ? null : GroupFigures.medianOf(sorted);
     }
 }

@@ -23,10 +23,12 @@ import zafu.server.arrangement.BenchCommand;
 @RestController
 class TaskController {
     private final TaskService service;
+    private final TaskUndo undo;
     private final MoveEffects effects;
 
-    TaskController(TaskService service, MoveEffects effects) {
+    TaskController(TaskService service, TaskUndo undo, MoveEffects effects) {
         this.service = service;
+        this.undo = undo;
         this.effects = effects;
     }
 
@@ -167,7 +169,7 @@ class TaskController {
     /** Makes the tasks of a step as they were before it. */
     @PostMapping("/api/task-steps/{stepId}/undo")
     StepDone undo(@PathVariable long stepId) {
-        return new StepDone(service.undo(stepId));
+        return new StepDone(undo.undo(stepId));
     }
 
     /** Works a step of the bench out without taking it: what it would do to work that students can see. */

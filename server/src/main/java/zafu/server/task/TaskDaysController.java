@@ -19,10 +19,12 @@ import zafu.server.task.TaskController.StepDone;
 @RestController
 class TaskDaysController {
     private final TaskDeeds deeds;
+    private final TaskEasing easing;
     private final TaskMoves moves;
 
-    TaskDaysController(TaskDeeds deeds, TaskMoves moves) {
+    TaskDaysController(TaskDeeds deeds, TaskEasing easing, TaskMoves moves) {
         this.deeds = deeds;
+        this.easing = easing;
         this.moves = moves;
     }
 
@@ -76,7 +78,7 @@ class TaskDaysController {
     /** Lets some hand in later, as an adjustment for them by name. */
     @PostMapping("/api/tasks/{taskId}/extensions")
     StepDone extend(@PathVariable long taskId, @Valid @RequestBody Extension wanted) {
-        return new StepDone(deeds.extend(taskId, wanted));
+        return new StepDone(easing.extend(taskId, wanted.students(), wanted.days()));
     }
 
     @PostMapping("/api/tasks/{taskId}/stagger")

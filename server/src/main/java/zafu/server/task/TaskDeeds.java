@@ -1,17 +1,13 @@
 package zafu.server.task;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
-import zafu.core.schedule.EasedTerms;
-import zafu.core.schedule.TermPart;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
 import zafu.server.access.ClassPermission;
@@ -27,7 +23,6 @@ class TaskDeeds {
     private final TaskLoader loader;
     private final TaskVersionRepository versions;
     private final TaskTargetRepository targets;
-    private final TaskStore store;
     private final TaskSteps steps;
     private final Arrangements arrangements;
     private final ClassPermission permission;
@@ -38,7 +33,6 @@ class TaskDeeds {
             TaskLoader loader,
             TaskVersionRepository versions,
             TaskTargetRepository targets,
-            TaskStore store,
             TaskSteps steps,
             Arrangements arrangements,
             ClassPermission permission,
@@ -47,7 +41,6 @@ class TaskDeeds {
         this.loader = loader;
         this.versions = versions;
         this.targets = targets;
-        this.store = store;
         this.steps = steps;
         this.arrangements = arrangements;
         this.permission = permission;
@@ -168,51 +161,6 @@ class TaskDeeds {
         }
         targets.flush();
         return steps.taken(task.classId, "task.taken-back-for-some", before);
-    }
-
-    @Transactional
-    long extend(long taskId, TaskDaysController.Extension wanted) {
-        Task task = requireToChange(taskId);
-        ClassTasks loaded = loader.only(task);
-        TaskWithVersions one = loaded.tasks().get(0);
-        Map<Task, TaskSnapshot> before = steps.before(List.of(task));
-        int place = one.adjustments().size();
-        for (long id : wanted.students()) {
-            StudentId student = new StudentId(id);
-            Outcome outcome = loaded.outcomes(one).get(student);
-            TaskVersion.Content content = Optional.ofNullable(outcome)
-                    .flatMap(Outcome::given)
-                    .flatMap(one::content)
-                    .orElseThrow(() -> Refusal.notFound("student"));
-            EasedTerms now = loaded.easedFor(one, student, content);
-            TaskAdjustment row = extension(task, now.terms(), wanted.days());
-            row.place = place++;
-            store.add(row, List.of(TaskTarget.of(null, Kind.STUDENT, null, id)));
-        }
-        return steps.taken(task.classId, "task.extended", before);
-    }
-
-    private TaskAdjustment extension(Task task, Terms now, int days) {
-        Instant due = now.due()
-                .orElseThrow(() -> Refusal.conflict(
-                        "not-due", "\"" + task.name + "\" is due on no day, so there is nothing to extend."));
-        TaskAdjustment row = new TaskAdjustment();
-        row.taskId = task.id;
-        row.dueAt = later(due, days);
-        row.closesAt = now.closes().map(closes -> later(closes, days)).orElse(null);
-        row.sets = Parts.written(
-                now.closes().isPresent() ? List.of(TermPart.DUE, TermPart.CLOSES) : List.of(TermPart.DUE));
-        return row;
-    }
-
-    private Instant later(Instant moment, int days) {
-        LocalDateTime local = school.local(moment);
-        LocalDate today = school.today();
-        LocalDate from = local.toLocalDate().isAfter(today) ? local.toLocalDate() : today;
-        LocalDate day = school.calendar()
-                .plusTeachingDays(from, days)
-                .orElseThrow(() -> Refusal.unusable("year-ends", "The school year ends before that day."));
-        return school.moment(day.atTime(local.toLocalTime()));
     }
 
     private Task requireToChange(long taskId) {

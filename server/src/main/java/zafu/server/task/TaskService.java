@@ -298,17 +298,6 @@ class TaskService {
         students.forEach(student -> audit.note(task.classId, "try.terms", student, task.name));
     }
 
-    @Transactional
-    long undo(long stepId) {
-        TaskStep step = steps.require(stepId);
-        permission.requireChange(step.classId);
-        steps.tasksOf(stepId).stream()
-                .flatMap(task -> loader.classesOf(task).stream())
-                .distinct()
-                .forEach(permission::requireChange);
-        return steps.undo(step);
-    }
-
     private Task requireToChange(long taskId, long version) {
         Task task = loader.require(taskId);
         loader.classesOf(task).forEach(permission::requireChange);

@@ -1,0 +1,120 @@
+package zafu.server.attempt;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Refusal;
+
+/** Excuses, reminders and being asked to try again, for the features that act on work. Permission is theirs to check. */
+@Service
+public class WorkNotes {
+    /** What is said about one student's work at one task. */
+    public enum Kind {
+        /** Need not be done, and does not count. */
+        EXCUSED,
+        REMINDED,
+        ASKED_AGAIN
+    }
+
+    /** One student's work at one task. */
+    public record WorkOf(long taskId, long studentId) {}
+
+    /** What is said of it now, and when it was said last. */
+    public record Said(Kind kind, Instant at) {}
+
+    private final WorkNoteRepository notes;
+    private final CurrentPerson current;
+    private final AuditTrail audit;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    WorkNotes(
+            WorkNoteRepository notes,
+            CurrentPerson current,
+            AuditTrail audit,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.notes = notes;
+        this.current = current;
+        this.audit = audit;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** Says something about each of these; answers the ids by which it is taken back. Who is excused already stays so. */
+    @Transactional
+    public List<Long> say(Kind kind, long classId, Collection<WorkOf> works) {
+        List<Long> made = new ArrayList<>();
+        Map<WorkOf, List<Said>> now =
+                said(works.stream().map(WorkOf::taskId).distinct().toList());
+        for (WorkOf work : works) {
+            boolean excused = now.getOrDefault(work, List.of()).stream().anyMatch(each -> each.kind() == Kind.EXCUSED);
+            if (kind == Kind.EXCUSED && excused) {
+                continue;
+            }
+            WorkNote note = new WorkNote();
+            note.taskId = work.taskId();
+            note.studentId = work.studentId();
+            note.kind = kind;
+            note.adultId = current.adult().adultId();
+            note.notedAt = clock.instant();
+            made.add(notes.save(note).id);
+            tell(classId, kind.name().toLowerCase().replace('_', '-'), work);
+        }
+        return made;
+    }
+
+    /** Takes back what was said, where it is not taken back already. */
+    @Transactional
+    public void takeBack(long classId, Collection<Long> ids, Collection<WorkOf> allowed) {
+        for (WorkNote note : notes.findAllById(ids)) {
+            WorkOf work = new WorkOf(note.taskId, note.studentId);
+            if (!allowed.contains(work)) {
+                throw Refusal.notFound("note");
+            }
+            if (note.takenBackAt == null) {
+                note.takenBackAt = clock.instant();
+                notes.save(note);
+                tell(classId, note.kind.name().toLowerCase().replace('_', '-') + "-taken-back", work);
+            }
+        }
+    }
+
+    /** Takes back every excuse of these. */
+    @Transactional
+    public List<Long> unexcuse(long classId, Collection<WorkOf> works) {
+        List<WorkNote> found = notes
+                .findByTaskIdInAndTakenBackAtIsNullOrderById(
+                        works.stream().map(WorkOf::taskId).distinct().toList())
+                .stream()
+                .filter(each -> each.kind == Kind.EXCUSED && works.contains(new WorkOf(each.taskId, each.studentId)))
+                .toList();
+        List<Long> ids = found.stream().map(each -> each.id).toList();
+        takeBack(classId, ids, works);
+        return ids;
+    }
+
+    private void tell(long classId, String what, WorkOf work) {
+        audit.note(classId, "work." + what, work.studentId(), "task " + work.taskId());
+        events.publishEvent(new TryChanged(classId, work.taskId(), work.studentId()));
+        events.publishEvent(new MineChanged(work.studentId()));
+    }
+
+    /** What is said of any student's work at these tasks. */
+    public Map<WorkOf, List<Said>> said(Collection<Long> taskIds) {
+        Map<WorkOf, List<Said>> found = new LinkedHashMap<>();
+        notes.findByTaskIdInAndTakenBackAtIsNullOrderById(taskIds).forEach(each -> found.computeIfAbsent(
+                        new WorkOf(each.taskId, each.studentId), work -> new ArrayList<>())
+                .add(new Said(each.kind, each.notedAt)));
+        return found;
+    }
+}

@@ -1,0 +1,192 @@
+package zafu.server.mark;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import zafu.core.mark.Mark;
+import zafu.core.mark.MarkItem;
+import zafu.core.mark.Standing;
+import zafu.core.roster.StudentId;
+import zafu.core.schedule.SchoolCalendar;
+import zafu.server.attempt.Tries.TryShown;
+import zafu.server.attempt.WorkNotes;
+import zafu.server.attempt.WorkNotes.WorkOf;
+import zafu.server.library.Library;
+import zafu.server.mark.MarkSettings.TaskCounting;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.Aids;
+import zafu.server.task.Tasks;
+import zafu.server.task.Tasks.TaskForClass;
+
+/** Adds up the work of students of a class. Rule 6; permission is the caller's to check. */
+@Service
+public class Marks {
+    private final Library library;
+    private final SchoolSettings school;
+
+    Marks(Library library, SchoolSettings school) {
+        this.library = library;
+        this.school = school;
+    }
+
+    /**
+     * All that marks of a class come from.
+     *
+     * @param tries at these tasks, in the order in which they were begun
+     * @param said of work at these tasks
+     */
+    public record Work(
+            MarkSettings.Settings settings,
+            List<TaskForClass> tasks,
+            List<TryShown> tries,
+            Map<WorkOf, List<WorkNotes.Said>> said) {}
+
+    /**
+     * The try that counts and what lateness took.
+     *
+     * @param number of the try, absent where none counts
+     * @param daysLate teaching days after the due day
+     * @param percentOff what they cost
+     */
+    public record Counted(@Nullable Integer number, int daysLate, int percentOff) {
+        static final Counted NONE = new Counted(null, 0, 0);
+    }
+
+    /** @param counted by task */
+    public record StudentMark(Mark mark, Map<Long, Counted> counted) {}
+
+    /** The marks of these students as they stood at a moment; the settings and who was given what are those of now. */
+    public Map<StudentId, StudentMark> of(Work work, Collection<StudentId> students, Instant at) {
+        Reckoning reckoning = new Reckoning(work, at, pointsOf(work), school.calendar(), school.zone());
+        Map<StudentId, StudentMark> marks = new LinkedHashMap<>();
+        students.forEach(student -> marks.put(student, reckoning.of(student)));
+        return marks;
+    }
+
+    private Map<Long, Integer> pointsOf(Work work) {
+        List<Long> asked = work.tasks().stream()
+                .flatMap(task -> task.given().values().stream())
+                .map(Tasks.Given::questions)
+                .distinct()
+                .flatMap(List::stream)
+                .distinct()
+                .toList();
+        return asked.isEmpty() ? Map.of() : library.pointsOf(asked);
+    }
+
+    /** One adding up for a whole class. */
+    private static final class Reckoning {
+        private final Work work;
+        private final Instant at;
+        private final Map<Long, Integer> points;
+        private final SchoolCalendar calendar;
+        private final ZoneId zone;
+        private final Map<WorkOf, List<TryShown>> tries;
+        private final Map<Long, Double> mostGiven = new HashMap<>();
+
+        Reckoning(Work work, Instant at, Map<Long, Integer> points, SchoolCalendar calendar, ZoneId zone) {
+            this.work = work;
+            this.at = at;
+            this.points = points;
+            this.calendar = calendar;
+            this.zone = zone;
+            tries = work.tries().stream()
+                    .filter(each -> !each.startedAt().isAfter(at))
+                    .collect(Collectors.groupingBy(each -> new WorkOf(each.taskId(), each.studentId())));
+            work.tries().stream()
+                    .filter(each -> each.possible() != null)
+                    .forEach(each -> mostGiven.merge(each.taskId(), each.possible(), Math::max));
+        }
+
+        StudentMark of(StudentId student) {
+            List<MarkItem> items = new ArrayList<>();
+            Map<Long, Counted> counted = new LinkedHashMap<>();
+            for (TaskForClass task : work.tasks()) {
+                WorkOf one = new WorkOf(task.taskId(), student.value());
+                List<TryShown> handedIn = tries.getOrDefault(one, List.of()).stream()
+                        .filter(each ->
+                                each.handedInAt() != null && !each.handedInAt().isAfter(at))
+                        .toList();
+                Tasks.Given given = task.given().get(student);
+                if (given != null || !handedIn.isEmpty()) {
+                    items.add(item(task, one, given, handedIn, counted));
+                }
+            }
+            return new StudentMark(
+                    Mark.of(work.settings().weighted(), work.settings().missingIsZero(), items), counted);
+        }
+
+        private MarkItem item(
+                TaskForClass task,
+                WorkOf one,
+                Tasks.@Nullable Given given,
+                List<TryShown> handedIn,
+                Map<Long, Counted> counted) {
+            TaskCounting how = work.settings().of(task.taskId());
+            Optional<TryShown> counting = how.counting()
+                    .of(handedIn.stream().filter(each -> each.toMark() == 0).toList(), TryShown::share);
+            double possible = counting.map(each -> each.possible() == null ? 0 : each.possible())
+                    .orElseGet(() -> possible(task, given));
+            Standing standing = standing(one, given, handedIn, counting, counted);
+            return new MarkItem(task.taskId(), how.categoryId(), possible, standing, how.counts());
+        }
+
+        private Standing standing(
+                WorkOf one,
+                Tasks.@Nullable Given given,
+                List<TryShown> handedIn,
+                Optional<TryShown> counting,
+                Map<Long, Counted> counted) {
+            boolean excused = work.said().getOrDefault(one, List.of()).stream()
+                    .anyMatch(each ->
+                            each.kind() == WorkNotes.Kind.EXCUSED && !each.at().isAfter(at));
+            if (excused) {
+                return new Standing.Excused();
+            }
+            if (counting.isPresent()) {
+                TryShown best = counting.get();
+                int daysLate = given == null ? 0 : daysLate(given, best);
+                int off = work.settings().late().percent(daysLate);
+                counted.put(one.taskId(), new Counted(best.number(), daysLate, off));
+                double earned = best.earned() == null ? 0 : best.earned();
+                return new Standing.Marked(work.settings().late().left(earned, daysLate));
+            }
+            counted.put(one.taskId(), Counted.NONE);
+            if (!handedIn.isEmpty()) {
+                return new Standing.Waiting();
+            }
+            return given != null && given.terms().isOverdueAt(at) ? new Standing.Missing() : new Standing.Open();
+        }
+
+        /** What could be earned where nothing is marked yet: the points of the questions, else what others were given. */
+        private double possible(TaskForClass task, Tasks.@Nullable Given given) {
+            int asked = given == null
+                    ? 0
+                    : Aids.kept(given.questions(), given.aids().percentOfQuestions()).stream()
+                            .mapToInt(id -> points.getOrDefault(id, 0))
+                            .sum();
+            return asked > 0 ? asked : mostGiven.getOrDefault(task.taskId(), 0.0);
+        }
+
+        private int daysLate(Tasks.Given given, TryShown of) {
+            Instant handedIn = of.handedInAt();
+            if (handedIn == null || !given.terms().isOverdueAt(handedIn)) {
+                return 0;
+            }
+            LocalDate next =
+                    LocalDate.ofInstant(given.terms().due().orElseThrow(), zone).plusDays(1);
+            LocalDate day = LocalDate.ofInstant(handedIn, zone);
+            return day.isBefore(next) ? 0 : calendar.teachingDays(next, day);
+        }
+    }
+}
