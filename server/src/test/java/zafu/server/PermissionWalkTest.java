@@ -35,6 +35,9 @@ class PermissionWalkTest extends ServerTest {
     private static final Set<String> FOR_EVERY_ADULT = Set.of(
             "GET /api/classes",
             "GET /api/measures",
+            "GET /api/phrases",
+            "POST /api/phrases",
+            "DELETE /api/phrases/{phraseId}",
             "GET /api/library/items/{itemId}",
             "POST /api/library/items",
             "PUT /api/library/items/{itemId}",
@@ -153,6 +156,7 @@ class PermissionWalkTest extends ServerTest {
         places.putAll(
                 Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "nameSetId", 0, "adultId", 1, "token", "none"));
         places.put("workKey", "none");
+        places.put("phraseId", 0);
         knowThePlan(own, task);
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         places.put("tryId", page.get("id").asLong());
@@ -226,6 +230,12 @@ class PermissionWalkTest extends ServerTest {
         assertThat(path).as("an id for every place in " + endpoint).doesNotContain("{");
         if (path.endsWith("/export")) {
             path += "?what=STUDENTS&as=CSV";
+        }
+        if (path.endsWith("/growth")) {
+            path += "?measureId=1";
+        }
+        if (path.endsWith("/marks-file")) {
+            path += "?as=CSV";
         }
         if (path.endsWith("/score-sheet")) {
             path += "?on=2027-02-02";

@@ -1,6 +1,8 @@
 package zafu.server.arrangement;
 
+import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -102,6 +104,17 @@ public class Arrangements {
     public List<ArrangementName> named(Collection<Long> classIds) {
         return arrangements.inUse(classIds).stream()
                 .map(each -> new ArrangementName(each.id, each.classId, each.name))
+                .toList();
+    }
+
+    /** When an arrangement of a class holds. */
+    public record PeriodOf(long id, String name, LocalDate beginsOn, LocalDate endsOn) {}
+
+    /** Arrangements of a class that are in use, by the day on which they begin. */
+    public List<PeriodOf> periodsOf(long classId) {
+        return arrangements.inUse(List.of(classId)).stream()
+                .map(each -> new PeriodOf(each.id, each.name, each.beginsOn, each.endsOn))
+                .sorted(Comparator.comparing(PeriodOf::beginsOn))
                 .toList();
     }
 

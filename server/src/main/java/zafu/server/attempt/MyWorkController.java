@@ -203,9 +203,15 @@ class MyWorkController {
      * @param given the answer so far, written as {@link zafu.server.library.AnswerText} says
      * @param earned once it is marked
      * @param feedback harmless HTML, once it is marked, where the question has some
+     * @param comment what a teacher says of the answer, once the work is given back
      */
     record QuestionPage(
-            long id, QuestionSheet sheet, @Nullable String given, @Nullable Double earned, @Nullable String feedback) {}
+            long id,
+            QuestionSheet sheet,
+            @Nullable String given,
+            @Nullable Double earned,
+            @Nullable String feedback,
+            @Nullable String comment) {}
 
     /**
      * @param key by which it is known when it is sent again

@@ -137,7 +137,7 @@ class TryMarker {
         }
     }
 
-    private Map<Long, Library.Asked> questionsOf(Attempt attempt) {
+    Map<Long, Library.Asked> questionsOf(Attempt attempt) {
         return out.given(attempt)
                 .map(version -> library.questions(attempt.kept(version.questions())))
                 .orElse(Map.of());

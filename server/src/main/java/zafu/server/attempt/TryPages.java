@@ -71,7 +71,7 @@ class TryPages {
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 inOtherLanguages(given),
                 asked.stream()
-                        .map(id -> shown(questions.get(id), byQuestion.get(id), shows, mine.choicesLeft))
+                        .map(id -> shown(questions.get(id), byQuestion.get(id), shows, mine))
                         .toList(),
                 mine.number,
                 Flags.read(mine.flagged),
@@ -119,7 +119,9 @@ class TryPages {
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 inOtherLanguages(given),
                 asked.stream()
-                        .map(id -> shown(questions.get(id), null, false, aids.choicesLeft()))
+                        .map(questions::get)
+                        .map(each ->
+                                new QuestionPage(each.id(), each.sheet(aids.choicesLeft()), null, null, null, null))
                         .toList(),
                 1,
                 List.of(),
@@ -164,15 +166,17 @@ class TryPages {
     }
 
     private static QuestionPage shown(
-            Library.Asked asked, @Nullable AttemptAnswer answer, boolean shows, @Nullable Integer choices) {
+            Library.Asked asked, @Nullable AttemptAnswer answer, boolean shows, Attempt mine) {
         Double earned = answer == null ? null : answer.earned;
         boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
         String given = answer == null ? null : answer.given;
+        String said = answer == null || mine.returnedAt == null || answer.comment.isEmpty() ? null : answer.comment;
         if (!shows || waits) {
-            return new QuestionPage(asked.id(), asked.sheet(choices), given, null, null);
+            return new QuestionPage(asked.id(), asked.sheet(mine.choicesLeft), given, null, null, said);
         }
         double points = earned == null ? 0 : earned;
         String feedback = Library.feedback(asked, points == asked.points());
-        return new QuestionPage(asked.id(), asked.sheet(choices), given, points, feedback.isEmpty() ? null : feedback);
+        return new QuestionPage(
+                asked.id(), asked.sheet(mine.choicesLeft), given, points, feedback.isEmpty() ? null : feedback, said);
     }
 }

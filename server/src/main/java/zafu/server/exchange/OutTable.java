@@ -18,12 +18,12 @@ import org.jspecify.annotations.Nullable;
  *
  * @param name of the sheet
  */
-record OutTable(String name, List<String> header, List<List<@Nullable Object>> rows) {
+public record OutTable(String name, List<String> header, List<List<@Nullable Object>> rows) {
     private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
 
     /** With a mark at the start, so that spreadsheets read accents rightly. */
-    byte[] asCsv() {
+    public byte[] asCsv() {
         StringBuilder text = new StringBuilder(BYTE_ORDER_MARK);
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.DEFAULT)) {
             printer.printRecord(header);
@@ -49,7 +49,7 @@ record OutTable(String name, List<String> header, List<List<@Nullable Object>> r
         return guarded ? cell.substring(1) : cell;
     }
 
-    byte[] asXlsx() {
+    public byte[] asXlsx() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (Workbook workbook = new Workbook(out, "Zafu", "1.0")) {
             Worksheet sheet = workbook.newWorksheet(name);

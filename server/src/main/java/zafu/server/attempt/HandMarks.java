@@ -1,0 +1,169 @@
+package zafu.server.attempt;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.CurrentPerson;
+import zafu.server.attempt.MarkingController.AcceptedForAll;
+import zafu.server.attempt.MarkingController.AnswerMark;
+import zafu.server.attempt.MarkingController.GivenBack;
+import zafu.server.attempt.MarkingController.WholeMark;
+import zafu.server.library.Library;
+import zafu.server.platform.Refusal;
+
+/** Points and words that people give. Each change leaves a line of who and when; giving the same again changes nothing. */
+@Service
+class HandMarks {
+    private final AttemptAccess access;
+    private final AttemptRepository attempts;
+    private final AttemptAnswerRepository answers;
+    private final AcceptedAnswerRepository accepted;
+    private final TaskWork work;
+    private final TryMarker marker;
+    private final Library library;
+    private final TryNews news;
+    private final AuditTrail audit;
+    private final CurrentPerson current;
+    private final Clock clock;
+
+    HandMarks(
+            AttemptAccess access,
+            AttemptRepository attempts,
+            AttemptAnswerRepository answers,
+            AcceptedAnswerRepository accepted,
+            TaskWork work,
+            TryMarker marker,
+            Library library,
+            TryNews news,
+            AuditTrail audit,
+            CurrentPerson current,
+            Clock clock) {
+        this.access = access;
+        this.attempts = attempts;
+        this.answers = answers;
+        this.accepted = accepted;
+        this.work = work;
+        this.marker = marker;
+        this.library = library;
+        this.news = news;
+        this.audit = audit;
+        this.current = current;
+        this.clock = clock;
+    }
+
+    @Transactional
+    void answer(long tryId, long questionId, AnswerMark wanted) {
+        Attempt attempt = requireHandedIn(tryId);
+        if (marker.questionsOf(attempt).get(questionId) == null) {
+            throw Refusal.notFound("question");
+        }
+        AttemptAnswer answer =
+                answers.findByAttemptIdAndQuestionId(tryId, questionId).orElseGet(AttemptAnswer::new);
+        if (answer.id == null) {
+            answer.attemptId = tryId;
+            answer.questionId = questionId;
+            answer.receivedAt = clock.instant();
+        }
+        answer.givenPoints = wanted.points();
+        if (wanted.points() == null) {
+            answer.earned = null;
+        }
+        answer.comment = wanted.comment().strip();
+        answer.markedBy = current.adult().adultId();
+        answer.markedAt = clock.instant();
+        answers.saveAndFlush(answer);
+        marked(attempt, "mark.answer", "question " + questionId + ": " + wanted.points());
+    }
+
+    @Transactional
+    void whole(long tryId, WholeMark wanted) {
+        if ((wanted.earned() == null) != (wanted.possible() == null)) {
+            throw Refusal.unusableField("half-a-mark", "possible", "Points need both: how many, and of how many.");
+        }
+        Attempt attempt = requireHandedIn(tryId);
+        attempt.givenEarned = wanted.earned();
+        attempt.givenPossible = wanted.possible();
+        attempt.markedBy = current.adult().adultId();
+        attempt.markedAt = clock.instant();
+        marked(attempt, "mark.whole", wanted.earned() + " of " + wanted.possible());
+    }
+
+    @Transactional
+    void accept(long taskId, AcceptedForAll wanted) {
+        TaskWork.Seen seen = work.requireToChange(taskId);
+        Library.Asked asked = library.questions(List.of(wanted.questionId())).get(wanted.questionId());
+        if (asked == null) {
+            throw Refusal.notFound("question");
+        }
+        accepted.deleteAll(accepted.findByTaskId(taskId).stream()
+                .filter(each -> each.questionId == wanted.questionId()
+                        && AcceptedHere.isSame(asked.kind(), each.given, wanted.given()))
+                .toList());
+        if (wanted.points() != null) {
+            AcceptedAnswer made = new AcceptedAnswer();
+            made.taskId = taskId;
+            made.questionId = wanted.questionId();
+            made.given = wanted.given();
+            made.points = wanted.points();
+            made.adultId = current.adult().adultId();
+            made.acceptedAt = clock.instant();
+            accepted.save(made);
+        }
+        accepted.flush();
+        audit.note(seen.classes().get(0), "mark.accepted-for-all", taskId, wanted.given() + ": " + wanted.points());
+        remark(taskId, asked, wanted.given());
+    }
+
+    /** Marks every handed-in try anew whose answer is meant, in whatever class. */
+    private void remark(long taskId, Library.Asked asked, String given) {
+        List<Attempt> done = attempts.findByTaskIdInOrderById(List.of(taskId)).stream()
+                .filter(each -> !each.isRunning())
+                .toList();
+        Map<Long, AttemptAnswer> byTry = answers
+                .findByAttemptIdIn(done.stream().map(each -> each.id).toList())
+                .stream()
+                .filter(each -> each.questionId == asked.id())
+                .collect(Collectors.toMap(each -> each.attemptId, each -> each));
+        for (Attempt each : done) {
+            AttemptAnswer answer = byTry.get(each.id);
+            if (answer != null && AcceptedHere.isSame(asked.kind(), given, answer.given)) {
+                answer.earned = null;
+                answers.save(answer);
+                marker.mark(each);
+                news.tellAll(each);
+            }
+        }
+    }
+
+    @Transactional
+    void giveBack(long taskId, GivenBack wanted) {
+        work.requireToChange(taskId);
+        for (long tryId : wanted.tries()) {
+            Attempt attempt = requireHandedIn(tryId);
+            if (attempt.taskId != taskId) {
+                throw Refusal.notFound("try");
+            }
+            attempt.returnedAt = wanted.returned() ? clock.instant() : null;
+            attempt.returnedBy = wanted.returned() ? current.adult().adultId() : null;
+            marked(attempt, wanted.returned() ? "mark.given-back" : "mark.not-given-back", "");
+        }
+    }
+
+    private Attempt requireHandedIn(long tryId) {
+        Attempt attempt = access.requireToChange(tryId);
+        if (attempt.isRunning()) {
+            throw Refusal.conflict("still-running", "The student is still working at it. It can be marked later.");
+        }
+        return attempt;
+    }
+
+    private void marked(Attempt attempt, String what, String details) {
+        marker.mark(attempt);
+        audit.note(access.classOf(attempt), what, attempt.studentId, "try " + attempt.id + ", " + details);
+        news.tellAll(attempt);
+    }
+}

@@ -1,0 +1,137 @@
+package zafu.server.attempt;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.roster.StudentId;
+import zafu.server.attempt.MarkingController.Accepted;
+import zafu.server.attempt.MarkingController.MarkedAnswer;
+import zafu.server.attempt.MarkingController.MarkedQuestion;
+import zafu.server.attempt.MarkingController.MarkedWork;
+import zafu.server.library.Library;
+import zafu.server.library.Markdown;
+import zafu.server.roster.Roster;
+import zafu.server.roster.SchoolSettings;
+import zafu.server.task.Tasks;
+
+/** What a teacher has before them when marking a task. */
+@Service
+class MarkingSheets {
+    private final TaskWork work;
+    private final Tasks tasks;
+    private final Library library;
+    private final AttemptAnswerRepository answers;
+    private final AcceptedAnswerRepository accepted;
+    private final HandedWork handed;
+    private final SchoolSettings school;
+
+    MarkingSheets(
+            TaskWork work,
+            Tasks tasks,
+            Library library,
+            AttemptAnswerRepository answers,
+            AcceptedAnswerRepository accepted,
+            HandedWork handed,
+            SchoolSettings school) {
+        this.work = work;
+        this.tasks = tasks;
+        this.library = library;
+        this.answers = answers;
+        this.accepted = accepted;
+        this.handed = handed;
+        this.school = school;
+    }
+
+    @Transactional(readOnly = true)
+    MarkingController.MarkingSheet of(long taskId, @Nullable Long groupId, boolean namesHidden) {
+        TaskWork.Seen seen = work.requireToSee(taskId, groupId);
+        Map<StudentId, Attempt> tries = work.lastHandedIn(seen);
+        Map<Long, Tasks.Materials> materials = tasks.materials(
+                tries.values().stream().map(each -> each.versionId).distinct().toList());
+        List<Long> asked = work.asked(seen.task(), tries.values(), materials);
+        Map<Long, Library.Asked> questions = library.questions(asked);
+        Map<Long, Map<Long, AttemptAnswer>> given = answersOf(tries);
+        List<MarkedWork> works = new ArrayList<>();
+        seen.students().forEach((id, name) -> {
+            Attempt mine = tries.get(id);
+            if (mine != null) {
+                List<Long> own = mine.kept(materials.get(mine.versionId).questions());
+                works.add(shown(mine, name, own, given.getOrDefault(mine.id, Map.of()), namesHidden));
+            }
+        });
+        if (namesHidden) {
+            // The same order each time, so that nothing jumps; but none that the alphabet gives away.
+            Collections.shuffle(works, new Random(taskId));
+        }
+        AcceptedHere forAll = AcceptedHere.of(accepted.findByTaskId(taskId));
+        return new MarkingController.MarkingSheet(
+                taskId,
+                seen.task().name(),
+                seen.task().way(),
+                asked.stream()
+                        .map(questions::get)
+                        .filter(Objects::nonNull)
+                        .map(each -> shown(each, forAll))
+                        .toList(),
+                works,
+                works.stream().mapToInt(MarkedWork::toMark).sum(),
+                namesHidden,
+                work.mayChange(seen));
+    }
+
+    private Map<Long, Map<Long, AttemptAnswer>> answersOf(Map<StudentId, Attempt> tries) {
+        return answers
+                .findByAttemptIdIn(tries.values().stream().map(each -> each.id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(
+                        each -> each.attemptId, Collectors.toMap(each -> each.questionId, each -> each)));
+    }
+
+    private static MarkedQuestion shown(Library.Asked asked, AcceptedHere forAll) {
+        String guidance = asked.body().guidance();
+        return new MarkedQuestion(
+                asked.sheet(),
+                asked.points(),
+                guidance == null ? "" : Markdown.inline(guidance, Markdown.Reader.ADULT),
+                forAll.byQuestion().getOrDefault(asked.id(), List.of()).stream()
+                        .map(each -> new Accepted(each.given, each.points))
+                        .toList());
+    }
+
+    private MarkedWork shown(
+            Attempt mine,
+            Roster.StudentName name,
+            List<Long> questions,
+            Map<Long, AttemptAnswer> given,
+            boolean namesHidden) {
+        return new MarkedWork(
+                mine.id,
+                namesHidden ? null : name.id(),
+                namesHidden ? "" : name.givenName(),
+                namesHidden ? "" : name.familyName(),
+                mine.number,
+                school.local(mine.handedInAt),
+                mine.returnedAt != null,
+                mine.toMark,
+                mine.written,
+                handed.of(mine.id),
+                mine.givenEarned,
+                mine.givenPossible,
+                mine.earned,
+                mine.possible,
+                questions.stream().map(id -> shown(id, given.get(id))).toList());
+    }
+
+    private static MarkedAnswer shown(long questionId, @Nullable AttemptAnswer answer) {
+        return answer == null
+                ? new MarkedAnswer(questionId, "", 0.0, false, "")
+                : new MarkedAnswer(questionId, answer.given, answer.earned, answer.givenPoints != null, answer.comment);
+    }
+}

@@ -1,0 +1,96 @@
+package zafu.server.attempt;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zafu.core.roster.StudentId;
+import zafu.server.access.ClassPermission;
+import zafu.server.arrangement.Arrangements;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+import zafu.server.task.Tasks;
+
+/** The handed-in work of a task that the signed-in adult has to do with: of their own classes, or of one group. */
+@Component
+class TaskWork {
+    private final OutNow out;
+    private final AttemptRepository attempts;
+    private final Roster roster;
+    private final Arrangements arrangements;
+    private final ClassPermission permission;
+
+    TaskWork(
+            OutNow out,
+            AttemptRepository attempts,
+            Roster roster,
+            Arrangements arrangements,
+            ClassPermission permission) {
+        this.out = out;
+        this.attempts = attempts;
+        this.roster = roster;
+        this.arrangements = arrangements;
+        this.permission = permission;
+    }
+
+    /**
+     * @param students of the adult's classes that the task goes to, or of the group, by given name
+     * @param classes of the adult that the task goes to, never empty
+     */
+    record Seen(Tasks.TaskForClass task, Map<StudentId, Roster.StudentName> students, List<Long> classes) {}
+
+    Seen requireToSee(long taskId, @Nullable Long groupId) {
+        Collection<Long> mine = permission.roles().keySet();
+        Tasks.TaskForClass task = out.task(taskId);
+        List<Long> classes = task.classes().stream().filter(mine::contains).toList();
+        if (classes.isEmpty()) {
+            throw Refusal.notFound("task");
+        }
+        Map<StudentId, Roster.StudentName> students = new LinkedHashMap<>();
+        classes.forEach(each -> students.putAll(roster.byId(each)));
+        if (groupId != null) {
+            Arrangements.GroupOfClass group = arrangements.group(groupId);
+            permission.requireSee(group.classId());
+            students.keySet().retainAll(group.members());
+        }
+        return new Seen(task, students, classes);
+    }
+
+    /** As {@link #requireToSee}, for those who may change every class of theirs that it goes to. */
+    Seen requireToChange(long taskId) {
+        Seen seen = requireToSee(taskId, null);
+        seen.classes().forEach(permission::requireChange);
+        return seen;
+    }
+
+    boolean mayChange(Seen seen) {
+        return seen.classes().stream().allMatch(permission::mayChange);
+    }
+
+    /** The last handed-in try of each of these students. */
+    Map<StudentId, Attempt> lastHandedIn(Seen seen) {
+        Map<StudentId, Attempt> last = new LinkedHashMap<>();
+        for (Attempt each : attempts.findByTaskIdInOrderById(List.of(seen.task().taskId()))) {
+            StudentId student = new StudentId(each.studentId);
+            if (!each.isRunning() && seen.students().containsKey(student)) {
+                last.put(student, each);
+            }
+        }
+        return last;
+    }
+
+    /** Every question that one of these tries asks: those of the first first, then what others have besides. */
+    List<Long> asked(Tasks.TaskForClass task, Collection<Attempt> tries, Map<Long, Tasks.Materials> materials) {
+        Set<Long> asked = new LinkedHashSet<>();
+        List<Attempt> byVersion = new ArrayList<>(tries);
+        byVersion.sort((a, b) -> Long.compare(a.versionId, b.versionId));
+        byVersion.forEach(
+                each -> asked.addAll(each.kept(materials.get(each.versionId).questions())));
+        return List.copyOf(asked);
+    }
+}

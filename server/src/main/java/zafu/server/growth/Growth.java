@@ -1,0 +1,274 @@
+package zafu.server.growth;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.core.grouping.GroupFigures;
+import zafu.core.growth.Advice;
+import zafu.core.growth.AimLine;
+import zafu.core.growth.GroupsApart;
+import zafu.core.growth.Point;
+import zafu.core.growth.Trend;
+import zafu.core.measure.Observation;
+import zafu.core.roster.StudentId;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
+import zafu.server.arrangement.Arrangements;
+import zafu.server.growth.GrowthController.Aim;
+import zafu.server.growth.GrowthController.AimOf;
+import zafu.server.growth.GrowthController.AimsSet;
+import zafu.server.growth.GrowthController.GroupGrowth;
+import zafu.server.growth.GrowthController.GrowthPoint;
+import zafu.server.growth.GrowthController.Period;
+import zafu.server.growth.GrowthController.StudentGrowth;
+import zafu.server.measure.Measures;
+import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
+
+/** Values over time with aim, trend and advice. Rule 7. */
+@Service
+public class Growth {
+    private final ClassPermission permission;
+    private final Measures measures;
+    private final Arrangements arrangements;
+    private final Roster roster;
+    private final GrowthAimRepository aims;
+    private final CurrentPerson current;
+    private final AuditTrail audit;
+    private final Clock clock;
+
+    Growth(
+            ClassPermission permission,
+            Measures measures,
+            Arrangements arrangements,
+            Roster roster,
+            GrowthAimRepository aims,
+            CurrentPerson current,
+            AuditTrail audit,
+            Clock clock) {
+        this.permission = permission;
+        this.measures = measures;
+        this.arrangements = arrangements;
+        this.roster = roster;
+        this.aims = aims;
+        this.current = current;
+        this.audit = audit;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    GrowthController.GrowthShown of(long classId, long measureId, @Nullable Long arrangementId) {
+        permission.requireSee(classId);
+        Measures.MeasureCard measure = measures.card(measureId);
+        Map<StudentId, Roster.StudentName> names = roster.byId(classId);
+        Map<StudentId, List<Point>> points = points(measureId, names.keySet());
+        Map<Long, GrowthAim> goals = aims
+                .findByMeasureIdAndStudentIdIn(
+                        measureId, names.keySet().stream().map(StudentId::value).toList())
+                .stream()
+                .collect(Collectors.toMap(each -> each.studentId, each -> each));
+        Map<StudentId, StudentGrowth> grown = new LinkedHashMap<>();
+        names.forEach((id, name) ->
+                grown.put(id, student(name, points.get(id), goals.get(id.value()), measure.lowerIsBetter())));
+        List<GroupGrowth> groups = new ArrayList<>();
+        Map<Long, List<List<Point>>> byGroup = new LinkedHashMap<>();
+        Set<StudentId> left = new LinkedHashSet<>(names.keySet());
+        for (Arrangements.GroupWithMembers group : arrangements.ofClass(classId)) {
+            if (Objects.equals(group.arrangementId(), arrangementId)) {
+                List<StudentId> members = names.keySet().stream()
+                        .filter(group.members()::contains)
+                        .toList();
+                left.removeAll(group.members());
+                byGroup.put(
+                        group.id().value(), members.stream().map(points::get).toList());
+                groups.add(group(group.id().value(), group.name(), group.look(), members, grown, points));
+            }
+        }
+        if (!left.isEmpty()) {
+            groups.add(group(null, "", null, List.copyOf(left), grown, points));
+        }
+        double error = measure.standardError() == null ? 0 : measure.standardError();
+        return new GrowthController.GrowthShown(
+                measure,
+                groups,
+                GroupsApart.of(byGroup)
+                        .map(each -> new GrowthController.Apart(each.before(), each.now(), each.way(error)))
+                        .orElse(null),
+                arrangements.periodsOf(classId).stream()
+                        .map(each -> new Period(each.id(), each.name(), each.beginsOn(), each.endsOn()))
+                        .toList(),
+                permission.mayChange(classId));
+    }
+
+    private Map<StudentId, List<Point>> points(long measureId, Set<StudentId> students) {
+        Map<Long, Map<Long, List<Observation>>> noted =
+                measures.noted(students.stream().map(StudentId::value).toList());
+        Map<StudentId, List<Point>> points = new LinkedHashMap<>();
+        for (StudentId student : students) {
+            Map<LocalDate, Double> byDate = new TreeMap<>();
+            for (Observation each :
+                    noted.getOrDefault(student.value(), Map.of()).getOrDefault(measureId, List.of())) {
+                OptionalDouble value = each.value();
+                if (value.isPresent()) {
+                    byDate.put(each.takenOn(), value.getAsDouble());
+                }
+            }
+            points.put(
+                    student,
+                    byDate.entrySet().stream()
+                            .map(each -> new Point(each.getKey(), each.getValue()))
+                            .toList());
+        }
+        return points;
+    }
+
+    private static StudentGrowth student(
+            Roster.StudentName name, List<Point> points, @Nullable GrowthAim goal, boolean lowerIsBetter) {
+        Trend trend = Trend.of(points);
+        boolean aimable = goal != null
+                && !points.isEmpty()
+                && goal.goalDate.isAfter(points.get(0).date());
+        AimLine line = aimable ? AimLine.from(points, goal.goal, goal.goalDate) : null;
+        Aim aim = goal == null
+                ? null
+                : new Aim(
+                        goal.goal,
+                        goal.goalDate,
+                        line == null ? null : line.from(),
+                        line == null ? null : line.baseline(),
+                        line == null ? null : line.perWeek());
+        return new StudentGrowth(
+                name.id(),
+                name.givenName(),
+                name.familyName(),
+                points.stream().map(Growth::shown).toList(),
+                boxed(trend.perWeek()),
+                boxed(trend.medianPerWeek()),
+                ends(points, trend),
+                aim,
+                line == null ? null : Advice.of(points, line, lowerIsBetter));
+    }
+
+    private static List<GrowthPoint> ends(List<Point> points, Trend trend) {
+        if (trend.perWeek().isEmpty()) {
+            return List.of();
+        }
+        LocalDate first = points.get(0).date();
+        LocalDate last = points.get(points.size() - 1).date();
+        double weeks = ChronoUnit.DAYS.between(first, last) / 7.0;
+        return List.of(
+                new GrowthPoint(first, trend.at(0).orElseThrow()),
+                new GrowthPoint(last, trend.at(weeks).orElseThrow()));
+    }
+
+    private static GroupGrowth group(
+            @Nullable Long id,
+            String name,
+            @Nullable Integer look,
+            List<StudentId> members,
+            Map<StudentId, StudentGrowth> grown,
+            Map<StudentId, List<Point>> points) {
+        Map<LocalDate, List<Double>> byWeek = new TreeMap<>();
+        members.forEach(member -> points.get(member).forEach(point -> byWeek.computeIfAbsent(
+                        point.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)),
+                        week -> new ArrayList<>())
+                .add(point.value())));
+        return new GroupGrowth(
+                id,
+                name,
+                look,
+                members.stream().map(grown::get).toList(),
+                byWeek.entrySet().stream()
+                        .map(each -> new GrowthPoint(
+                                each.getKey(),
+                                GroupFigures.medianOf(each.getValue().stream()
+                                        .mapToDouble(Double::doubleValue)
+                                        .sorted()
+                                        .toArray())))
+                        .toList());
+    }
+
+    private static GrowthPoint shown(Point point) {
+        return new GrowthPoint(point.date(), point.value());
+    }
+
+    private static @Nullable Double boxed(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    @Transactional
+    AimsSet setAims(long classId, AimsSet wanted) {
+        permission.requireChange(classId);
+        Measures.MeasureCard measure = measures.card(wanted.measureId());
+        List<Long> students = wanted.aims().stream().map(AimOf::studentId).toList();
+        if (!students.stream().allMatch(student -> roster.isIn(classId, student))) {
+            throw Refusal.notFound("student");
+        }
+        wanted.aims().forEach(each -> requireUsable(each, measure));
+        Map<Long, GrowthAim> before = aims.findByMeasureIdAndStudentIdIn(measure.id(), students).stream()
+                .collect(Collectors.toMap(each -> each.studentId, each -> each));
+        List<AimOf> was = students.stream()
+                .map(id -> {
+                    GrowthAim old = before.get(id);
+                    return old == null ? new AimOf(id, null, null) : new AimOf(id, old.goal, old.goalDate);
+                })
+                .toList();
+        wanted.aims().forEach(each -> set(classId, measure, each, before.get(each.studentId())));
+        return new AimsSet(measure.id(), was);
+    }
+
+    private static void requireUsable(AimOf wanted, Measures.MeasureCard measure) {
+        if ((wanted.goal() == null) != (wanted.goalDate() == null)) {
+            throw Refusal.unusableField("half-an-aim", "goalDate", "An aim needs both: a value, and a day.");
+        }
+        if (wanted.goal() != null && (wanted.goal() < measure.lowest() || wanted.goal() > measure.highest())) {
+            throw Refusal.unusableField(
+                    "off-the-scale",
+                    "goal",
+                    "The scale of \"" + measure.name() + "\" goes from " + text(measure.lowest()) + " to "
+                            + text(measure.highest()) + ".");
+        }
+    }
+
+    private static String text(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+    }
+
+    private void set(long classId, Measures.MeasureCard measure, AimOf wanted, @Nullable GrowthAim before) {
+        if (wanted.goal() == null || wanted.goalDate() == null) {
+            if (before != null) {
+                aims.delete(before);
+            }
+        } else {
+            GrowthAim aim = before == null ? new GrowthAim() : before;
+            aim.studentId = wanted.studentId();
+            aim.measureId = measure.id();
+            aim.goal = wanted.goal();
+            aim.goalDate = wanted.goalDate();
+            aim.setBy = current.adult().adultId();
+            aim.setAt = clock.instant();
+            aims.save(aim);
+        }
+        audit.note(
+                classId,
+                "aim.set",
+                wanted.studentId(),
+                measure.name() + ": " + wanted.goal() + " by " + wanted.goalDate());
+    }
+}
