@@ -24,6 +24,8 @@ const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
 const TasksPlace = lazy(() => import("./plan/TasksPlace"));
 const SeeAsPlace = lazy(() => import("./plan/SeeAsPlace"));
 const TaskPlace = lazy(() => import("./plan/TaskPlace"));
+const MarkingPlace = lazy(() => import("./progress/marking/MarkingPlace"));
+const ResultsPlace = lazy(() => import("./progress/results/ResultsPlace"));
 const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
 const LibraryPlace = lazy(() => import("./library/LibraryPlace"));
 const ItemEditorPlace = lazy(() => import("./library/ItemEditorPlace"));
@@ -67,7 +69,9 @@ function TeacherRoutes() {
         <Route path="plan/tasks" element={<TasksPlace />} />
         <Route path="plan/see-as/:studentId" element={<SeeAsPlace />} />
         <Route path="plan/:taskId" element={<TaskPlace />} />
-        <Route path="progress" element={<ProgressPlace />} />
+        <Route path="progress/tasks/:taskId" element={<ResultsPlace />} />
+        <Route path="progress/tasks/:taskId/marking" element={<MarkingPlace />} />
+        <Route path="progress/:part?" element={<ProgressPlace />} />
       </Route>
       <Route path="/classes/new" element={<BringInPlace />} />
       <Route path="/school/:part?" element={<SchoolPlace />} />

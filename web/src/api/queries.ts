@@ -323,17 +323,6 @@ export const myShelfQuery = queryOptions({
   queryFn: () => data(api.GET("/api/my/shelf")),
 });
 
-export const progressQuery = (classId: number, arrangementId: number | undefined) =>
-  queryOptions({
-    queryKey: ["class", classId, "progress", arrangementId],
-    queryFn: () =>
-      data(
-        api.GET("/api/classes/{classId}/progress", {
-          params: { path: { classId }, query: { arrangementId } },
-        }),
-      ),
-  });
-
 export const myWorkQuery = queryOptions({
   queryKey: ["my", "work"],
   queryFn: () => data(api.GET("/api/my/work")),

@@ -33,7 +33,12 @@ export function Actions({ card, first }: Props) {
     },
     onError: (error) => tell(error.message),
   });
-  if (card.way === "OFF_SCREEN" || card.when === "LATER" || card.when === "MISSED") {
+  if (
+    (card.excused && card.tryId === undefined) ||
+    card.way === "OFF_SCREEN" ||
+    card.when === "LATER" ||
+    card.when === "MISSED"
+  ) {
     return null;
   }
   const begin = () => (card.minutes === undefined ? start.mutate() : setBefore(true));

@@ -95,6 +95,7 @@ function Work({ card, now, first, children }: WorkProps) {
       <Box sx={{ color: done ? "var(--z-ink)" : "var(--z-soft)", fontSize: "0.88em" }}>
         {aboutCard(card, now)}
       </Box>
+      {card.remindedBy && <Box sx={{ fontSize: "0.88em" }}>{words.reminds(card.remindedBy)}</Box>}
       {card.remark && (
         <Box sx={{ fontSize: "0.88em", whiteSpace: "pre-wrap" }}>
           <b>{words.says(card.remarkBy)}</b>

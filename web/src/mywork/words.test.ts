@@ -19,11 +19,18 @@ const card: Schemas["Card"] = {
   earlier: [],
   cameLate: { waiting: 0, accepted: 0, declined: 0 },
   remark: "",
+  again: false,
+  excused: false,
 };
 
 describe("a piece of work in a child's words", () => {
   it("says what it is, how long one has and when it is due", () => {
     expect(aboutCard(card, now)).toBe("6 questions with a text · you have 30 minutes · due Friday, 3:00 pm");
+  });
+
+  it("says that it is another try, or that it need not be done", () => {
+    expect(aboutCard({ ...card, again: true }, now)).toMatch(/^another try · 6 questions/);
+    expect(aboutCard({ ...card, when: "DONE", excused: true }, now)).toBe("you need not do this");
   });
 
   it("leaves out a limit and a date that are not there", () => {

@@ -5,6 +5,9 @@ import { plural } from "../shell/plural";
 type Card = Schemas["Card"];
 
 export const words = {
+  excused: "you need not do this",
+  anotherTry: "another try",
+  reminds: (by: string) => `${by} reminds you of this.`,
   greeting: (name: string, local: string) => {
     const hour = Number(local.slice(11, 13));
     const part = hour < 12 ? "Good morning" : hour < 17 ? "Good afternoon" : "Good evening";
@@ -102,6 +105,7 @@ export function aboutCard(card: Card, now: string): string {
   const time = card.minutes === undefined ? "" : `you have ${plural(card.minutes, "minute")}`;
   const verb = card.due !== undefined && card.due < now ? "was due" : "due";
   const due = card.due === undefined ? "" : `${verb} ${dueInWords(card.due, now, card.dueName)}`;
+  const again = card.again ? words.anotherTry : "";
   switch (card.when) {
     case "GOING_ON":
       return card.questions > 0 ? `${card.answered} of ${card.questions} answered` : words.begun;
@@ -112,11 +116,14 @@ export function aboutCard(card: Card, now: string): string {
     case "NOW":
     case "NEXT":
     case "MISSED":
-      return [what, time, due].filter(Boolean).join(" · ");
+      return [again, what, time, due].filter(Boolean).join(" · ");
   }
 }
 
 function done(card: Card): string {
+  if (card.excused) {
+    return words.excused;
+  }
   if (card.resultWaits) {
     return words.waits[card.resultWaits];
   }

@@ -1,37 +1,33 @@
 import Box from "@mui/material/Box";
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
-import { progressQuery } from "../api/queries";
-import { Card, PlaceHead } from "../shell/Card";
-import { useFocus } from "../shell/focus";
+import { lazy, Suspense } from "react";
+import { useParams } from "react-router";
 import { Waiting } from "../shell/Waiting";
-import { Grid } from "./Grid";
-import { TryDialog } from "./TryDialog";
-import { words } from "./words";
+import { ProgressHead } from "./ProgressHead";
 
+const GridPart = lazy(() => import("./grid/GridPart"));
+const LowPart = lazy(() => import("./low/LowPart"));
+const ToMarkPart = lazy(() => import("./marking/ToMarkPart"));
+const GrowthPart = lazy(() => import("./growth/GrowthPart"));
+const MarksPart = lazy(() => import("./marks/MarksPart"));
+
+const parts = {
+  grid: GridPart,
+  low: LowPart,
+  "to-mark": ToMarkPart,
+  growth: GrowthPart,
+  marks: MarksPart,
+};
+
+/** How it goes: the grid, low results, what is to mark, growth, marks. */
 export default function ProgressPlace() {
-  const { classId, arrangement } = useFocus();
-  const [open, setOpen] = useState<number | null>(null);
-  const grid = useQuery(progressQuery(classId, arrangement?.id)).data;
-  if (!grid) {
-    return <Waiting />;
-  }
+  const { part = "grid" } = useParams();
+  const Part = parts[part as keyof typeof parts] ?? GridPart;
   return (
-    <>
-      <PlaceHead title={words.title} about={words.about} />
-      <Card
-        role="region"
-        aria-label={words.about}
-        tabIndex={0}
-        sx={{ overflow: "auto", maxHeight: "calc(100vh - 170px)", "@media print": { maxHeight: "none" } }}
-      >
-        {grid.tasks.length === 0 ? (
-          <Box sx={{ p: 3 }}>{words.none}</Box>
-        ) : (
-          <Grid grid={grid} onOpen={setOpen} />
-        )}
-      </Card>
-      {open !== null && <TryDialog tryId={open} onClose={() => setOpen(null)} />}
-    </>
+    <Box sx={{ display: "flex", flexDirection: "column", minHeight: 0, height: "100%" }}>
+      <ProgressHead part={part} />
+      <Suspense fallback={<Waiting />}>
+        <Part />
+      </Suspense>
+    </Box>
   );
 }

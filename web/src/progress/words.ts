@@ -1,31 +1,21 @@
-import type { Schemas } from "../api/client";
-import { plural } from "../shell/plural";
-
 export const words = {
   title: "Progress",
-  about: "students by tasks, gathered by group",
-  students: (count: number) => plural(count, "student"),
-  column: (task: Schemas["TaskColumn"]) => `${task.handedIn} of ${task.covered}`,
-  columnHelp: (task: Schemas["TaskColumn"]) =>
-    `${plural(task.handedIn, "student")} handed in, of ${task.covered} it was given to`,
-  median: (value: number) => `median ${value}`,
-  none: "No task is handed out yet. What you hand out shows here, fresh by itself.",
+  parts: "Parts of Progress",
+  part: [
+    { to: "grid", name: "grid" },
+    { to: "low", name: "low results" },
+    { to: "to-mark", name: "to mark" },
+    { to: "growth", name: "growth" },
+    { to: "marks", name: "marks" },
+  ],
   notPlaced: "not placed",
-  fresh: "fresh by itself",
-  late: "late",
-  now: "now",
-  help: {
-    NOT_THEIRS: "not given to this student",
-    CONFLICT: "two versions claim this student",
-    NOT_OPEN: "not open yet",
-    NOT_STARTED: "not started",
-    LATE: "past due, not handed in",
-    NOW: "working on it now",
-    HANDED_IN: "handed in",
-  } satisfies Record<Schemas["Cell"]["state"], string>,
-  handedInLate: "handed in late",
-  answered: (cell: Schemas["Cell"]) => `${cell.answered} of ${cell.questions} answered`,
-  waiting: (count: number) =>
-    count === 1 ? "one answer came late and waits for you" : `${count} answers came late and wait for you`,
-  legend: "What the cells say",
+  files: {
+    open: "Take along ▾",
+    xlsx: (group?: string) => `Marks of ${group ?? "everyone"}, for a spreadsheet (.xlsx)`,
+    csv: (group?: string) => `Marks of ${group ?? "everyone"}, as text (.csv)`,
+    print: "This screen on paper",
+  },
+  /** A number as it was typed, at most two places. */
+  points: (value: number) => String(Math.round(value * 100) / 100),
+  percent: (share: number) => `${Math.round(share * 100)} %`,
 };

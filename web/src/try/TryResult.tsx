@@ -91,6 +91,11 @@ function Answered({ question, waits }: { question: Schemas["QuestionPage"]; wait
         </Suspense>
       )}
       {question.feedback && <Html html={question.feedback} sx={{ fontSize: "0.88em" }} />}
+      {question.comment && (
+        <Box sx={{ fontSize: "0.88em", whiteSpace: "pre-wrap" }}>
+          <b>{words.said}</b> {question.comment}
+        </Box>
+      )}
     </li>
   );
 }

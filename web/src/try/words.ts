@@ -61,6 +61,7 @@ export const words = {
       ? "One answer came too late and does not count."
       : `${count} answers came too late and do not count.`,
   refused: "This could not be kept. Please show it to your teacher:",
+  said: "Your teacher:",
   remark: (by: string | undefined) => (by ? `${by} says` : "Your teacher says"),
   yourAnswer: "your answer",
   noAnswer: "no answer",

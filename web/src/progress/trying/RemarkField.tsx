@@ -3,8 +3,8 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, data, type Schemas } from "../api/client";
-import { useNotice } from "../shell/Notice";
+import { api, data, type Schemas } from "../../api/client";
+import { useNotice } from "../../shell/Notice";
 import { tryWords as words } from "./tryWords";
 
 type Shown = Schemas["TryForTeacher"];

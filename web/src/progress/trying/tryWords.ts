@@ -1,5 +1,5 @@
-import type { Schemas } from "../api/client";
-import { plural } from "../shell/plural";
+import type { Schemas } from "../../api/client";
+import { plural } from "../../shell/plural";
 
 type Late = Schemas["LateShown"];
 

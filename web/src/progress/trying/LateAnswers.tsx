@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation } from "@tanstack/react-query";
-import { api, data, type Schemas } from "../api/client";
-import { inWords } from "../asked/answers";
-import { useNotice } from "../shell/Notice";
+import { api, data, type Schemas } from "../../api/client";
+import { inWords } from "../../asked/answers";
+import { useNotice } from "../../shell/Notice";
 import { tryWords as words } from "./tryWords";
 
 type Shown = Schemas["TryForTeacher"];

@@ -1,0 +1,84 @@
+import { queryOptions } from "@tanstack/react-query";
+import { api, data } from "./client";
+
+export const progressQuery = (classId: number, arrangementId: number | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "progress", arrangementId],
+    queryFn: () =>
+      data(
+        api.GET("/api/classes/{classId}/progress", {
+          params: { path: { classId }, query: { arrangementId } },
+        }),
+      ),
+  });
+
+export const lowResultsQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "low-results"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/low-results", { params: { path: { classId } } })),
+  });
+
+export const markingQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "marking"],
+    queryFn: () => data(api.GET("/api/classes/{classId}/marking", { params: { path: { classId } } })),
+  });
+
+export const marksQuery = (classId: number, asOf: string | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "marks", asOf],
+    queryFn: () =>
+      data(api.GET("/api/classes/{classId}/marks", { params: { path: { classId }, query: { asOf } } })),
+  });
+
+export const markStoryQuery = (classId: number, studentId: number, asOf: string | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "marks", "story", studentId, asOf],
+    queryFn: () =>
+      data(
+        api.GET("/api/classes/{classId}/marks/{studentId}", {
+          params: { path: { classId, studentId }, query: { asOf } },
+        }),
+      ),
+  });
+
+export const growthQuery = (classId: number, measureId: number, arrangementId: number | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "growth", measureId, arrangementId],
+    queryFn: () =>
+      data(
+        api.GET("/api/classes/{classId}/growth", {
+          params: { path: { classId }, query: { measureId, arrangementId } },
+        }),
+      ),
+  });
+
+export const sheetQuery = (
+  classId: number,
+  taskId: number,
+  groupId: number | undefined,
+  namesHidden: boolean,
+) =>
+  queryOptions({
+    queryKey: ["class", classId, "sheet", taskId, groupId, namesHidden],
+    queryFn: () =>
+      data(
+        api.GET("/api/tasks/{taskId}/marking", {
+          params: { path: { taskId }, query: { groupId, namesHidden } },
+        }),
+      ),
+  });
+
+export const resultsQuery = (classId: number, taskId: number, arrangementId: number | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "results", taskId, arrangementId],
+    queryFn: () =>
+      data(
+        api.GET("/api/tasks/{taskId}/results", { params: { path: { taskId }, query: { arrangementId } } }),
+      ),
+  });
+
+export const phrasesQuery = queryOptions({
+  queryKey: ["phrases"],
+  queryFn: () => data(api.GET("/api/phrases")),
+});

@@ -1,0 +1,210 @@
+import Box from "@mui/material/Box";
+import { type KeyboardEvent, type MouseEvent, memo } from "react";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+import { useFocus } from "../../shell/focus";
+import { GroupShape } from "../../shell/GroupShape";
+import { words as common } from "../words";
+import { GridCell } from "./GridCell";
+import { isWanted, type Which } from "./gridFilter";
+import { gridStyle } from "./gridStyle";
+import { nameOf, type Selection } from "./selection";
+import { words } from "./words";
+
+interface Props {
+  groups: Schemas["GroupRows"][];
+  tasks: Schemas["TaskColumn"][];
+  /** Places of the columns that are shown. */
+  columns: number[];
+  which: Which;
+  selection: Selection;
+  onChoose: (name: string, more: boolean) => void;
+  onChooseColumn: (taskId: number) => void;
+}
+
+/** Rows gathered by group; the heads stay in sight. Arrows go from cell to cell. */
+export function Grid({ groups, tasks, columns, which, selection, onChoose, onChooseColumn }: Props) {
+  const students = groups.reduce((sum, group) => sum + group.students.length, 0);
+  const clicked = (event: MouseEvent) => {
+    const name = (event.target as HTMLElement).closest<HTMLElement>("[data-cell]")?.dataset.cell;
+    if (name) {
+      onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey);
+    }
+  };
+  return (
+    <Box component="table" sx={gridStyle} onClick={clicked} onKeyDown={moveByArrow}>
+      <thead>
+        <tr>
+          <Box
+            component="th"
+            scope="col"
+            sx={{ textAlign: "left", left: 0, minWidth: 190, "&&": { zIndex: 3 } }}
+          >
+            {words.students(students)}
+          </Box>
+          {columns.map((column) => {
+            const task = tasks[column];
+            return task && <Head key={task.id} task={task} onChoose={onChooseColumn} />;
+          })}
+          <th scope="col">{words.missing}</th>
+          <th scope="col">{words.lateHead}</th>
+          <th scope="col">{words.mark}</th>
+        </tr>
+      </thead>
+      {groups.map((group) => (
+        <tbody key={group.id ?? "none"}>
+          <GroupHead group={group} columns={columns} />
+          {group.students.map((student) => (
+            <Row
+              key={student.id}
+              student={student}
+              tasks={tasks}
+              columns={columns}
+              which={which}
+              chosen={chosenIn(selection, student, tasks)}
+            />
+          ))}
+        </tbody>
+      ))}
+    </Box>
+  );
+}
+
+/** The student's chosen cells as one text, so that a row is drawn anew only when its own change. */
+function chosenIn(
+  selection: Selection,
+  student: Schemas["ProgressRow"],
+  tasks: Schemas["TaskColumn"][],
+): string {
+  return selection.size === 0
+    ? ""
+    : student.cells
+        .map((cell) => nameOf(tasks[cell.column]?.id ?? 0, student.id))
+        .filter((name) => selection.has(name))
+        .join(" ");
+}
+
+function Head({ task, onChoose }: { task: Schemas["TaskColumn"]; onChoose: (taskId: number) => void }) {
+  const { classId } = useFocus();
+  return (
+    <Box component="th" scope="col" sx={{ minWidth: 96 }}>
+      <Box sx={{ whiteSpace: "normal", lineHeight: 1.2, maxWidth: 150, mx: "auto" }}>
+        <Link
+          to={`/classes/${classId}/progress/tasks/${task.id}`}
+          style={{ color: "inherit", textDecorationColor: "var(--z-line)" }}
+          aria-label={words.byQuestion(task.name)}
+        >
+          {task.name}
+        </Link>
+      </Box>
+      <Box title={words.columnHelp(task)} sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
+        <button
+          type="button"
+          className="choose"
+          aria-label={words.selectColumn(task.name)}
+          onClick={() => onChoose(task.id)}
+          style={{ border: 0, background: "none", padding: 2, cursor: "pointer", color: "inherit" }}
+        >
+          ◦
+        </button>
+        {words.column(task)}
+      </Box>
+      <Box sx={{ fontWeight: 400, color: "var(--z-soft)", fontSize: 11.5, minHeight: 17 }}>
+        {words.spread(task)}
+      </Box>
+    </Box>
+  );
+}
+
+function GroupHead({ group, columns }: { group: Schemas["GroupRows"]; columns: number[] }) {
+  return (
+    <tr className="group">
+      <th scope="rowgroup">
+        <Box sx={{ display: "flex", gap: 1, alignItems: "center", fontWeight: 700, color: "var(--z-ink)" }}>
+          {group.look !== undefined && <GroupShape look={group.look} size={12} />}
+          {group.name || common.notPlaced}
+        </Box>
+      </th>
+      {columns.map((column) => {
+        const median = group.medians[column]?.earned;
+        return <td key={column}>{median !== undefined && words.median(median)}</td>;
+      })}
+      <td />
+      <td />
+      <td className="sum">{group.mark !== undefined && common.percent(group.mark)}</td>
+    </tr>
+  );
+}
+
+interface RowProps {
+  student: Schemas["ProgressRow"];
+  tasks: Schemas["TaskColumn"][];
+  columns: number[];
+  which: Which;
+  chosen: string;
+}
+
+const Row = memo(function Row({ student, tasks, columns, which, chosen }: RowProps) {
+  const byColumn = new Map(student.cells.map((cell) => [cell.column, cell]));
+  const selected = new Set(chosen.split(" "));
+  return (
+    <tr>
+      <th scope="row">
+        {student.givenName}{" "}
+        <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12 }}>
+          {student.familyName}
+        </Box>
+      </th>
+      {columns.map((column) => {
+        const cell = byColumn.get(column);
+        const name = nameOf(tasks[column]?.id ?? 0, student.id);
+        return (
+          <GridCell
+            key={column}
+            cell={cell}
+            name={name}
+            label={`${student.givenName}, ${tasks[column]?.name}`}
+            selected={selected.has(name)}
+            faded={cell !== undefined && !isWanted(cell, which)}
+          />
+        );
+      })}
+      <td className="count">{student.missing || ""}</td>
+      <td className="count">{student.late || ""}</td>
+      <td className="sum">{student.mark !== undefined && common.percent(student.mark)}</td>
+    </tr>
+  );
+});
+
+const STEPS: Record<string, readonly [number, number]> = {
+  ArrowRight: [0, 1],
+  ArrowLeft: [0, -1],
+  ArrowDown: [1, 0],
+  ArrowUp: [-1, 0],
+};
+
+/** The next cell in a direction that can be chosen, past those that are not theirs. */
+function moveByArrow(event: KeyboardEvent) {
+  const step = STEPS[event.key];
+  const td = (event.target as HTMLElement).closest("td");
+  const table = td?.closest("table");
+  if (!step || !td || !table) {
+    return;
+  }
+  event.preventDefault();
+  let row = (td.parentElement as HTMLTableRowElement).rowIndex;
+  let column = td.cellIndex;
+  for (;;) {
+    row += step[0];
+    column += step[1];
+    const cell = table.rows[row]?.cells[column];
+    if (!cell) {
+      return;
+    }
+    const button = cell.querySelector<HTMLElement>("[data-cell]");
+    if (button) {
+      button.focus();
+      return;
+    }
+  }
+}

@@ -1,0 +1,94 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { lazy, Suspense, useState } from "react";
+import type { Schemas } from "../../api/client";
+import { inWords } from "../../asked/answers";
+import { CommentField } from "./CommentField";
+import { PointsField } from "./PointsField";
+import type { useMarking } from "./useMarking";
+import { words } from "./words";
+
+const RichText = lazy(() => import("../../asked/RichText"));
+
+interface Props {
+  who: string;
+  tryId: number;
+  answer: Schemas["MarkedAnswer"];
+  question: Schemas["MarkedQuestion"];
+  number: number;
+  mayChange: boolean;
+  marking: ReturnType<typeof useMarking>;
+}
+
+/** One student's answer to one question, its points and what is said of it; kept as it is typed. */
+export function AnswerRow({ who, tryId, answer, question, number, mayChange, marking }: Props) {
+  const [commenting, setCommenting] = useState(answer.comment !== "");
+  const { sheet, points } = question;
+  const keep = (change: { points?: number; comment?: string }) =>
+    marking.answer.mutate({
+      tryId,
+      questionId: sheet.id,
+      points: "points" in change ? change.points : answer.byHand ? answer.earned : undefined,
+      comment: change.comment ?? answer.comment,
+    });
+  const wrong = answer.earned !== undefined && answer.earned < points && !answer.byHand && answer.given;
+  return (
+    <Box sx={{ display: "flex", gap: 1.5, py: 0.75, borderTop: "1px solid var(--z-line)", flexWrap: "wrap" }}>
+      <Box sx={{ width: 150, fontWeight: 700 }}>{who}</Box>
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        <Given sheet={sheet} given={answer.given} />
+        {commenting && (
+          <CommentField
+            label={words.commentFor(who)}
+            value={answer.comment}
+            onKeep={(comment) => keep({ comment })}
+          />
+        )}
+        {mayChange && (
+          <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
+            {!commenting && (
+              <Button variant="text" size="small" onClick={() => setCommenting(true)}>
+                {words.comment}
+              </Button>
+            )}
+            {wrong && sheet.kind !== "LONG_ANSWER" && (
+              <Button
+                variant="text"
+                size="small"
+                onClick={() => marking.accept.mutate({ questionId: sheet.id, given: answer.given, points })}
+              >
+                {words.accept(points)}
+              </Button>
+            )}
+            {answer.byHand && sheet.kind !== "LONG_ANSWER" && (
+              <Button variant="text" size="small" onClick={() => keep({ points: undefined })}>
+                {words.asItself}
+              </Button>
+            )}
+          </Box>
+        )}
+      </Box>
+      <PointsField
+        label={words.pointsFor(who, number)}
+        value={answer.earned}
+        most={points}
+        about={answer.byHand ? words.byHand : answer.earned === undefined ? "" : words.auto}
+        disabled={!mayChange}
+        onKeep={(given) => keep({ points: given })}
+      />
+    </Box>
+  );
+}
+
+function Given({ sheet, given }: { sheet: Schemas["QuestionSheet"]; given: string }) {
+  if (!given) {
+    return <Box sx={{ color: "var(--z-soft)" }}>{words.noAnswer}</Box>;
+  }
+  return sheet.kind === "LONG_ANSWER" ? (
+    <Suspense>
+      <RichText html={given} label={words.noAnswer} />
+    </Suspense>
+  ) : (
+    <Box sx={{ whiteSpace: "pre-line" }}>{inWords(sheet, given)}</Box>
+  );
+}

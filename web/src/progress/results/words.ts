@@ -1,0 +1,29 @@
+import type { Schemas } from "../../api/client";
+import { plural } from "../../shell/plural";
+import { words as common } from "../words";
+
+export const words = {
+  about: "how it went, by question",
+  back: "‹ the grid",
+  mark: "Mark it",
+  nobody: "Nobody has handed this in yet. Results show here as they come.",
+  table: "Results by question and group",
+  question: "question",
+  all: "all",
+  notPlaced: "not placed",
+  share: (share: number | undefined) => (share === undefined ? "–" : common.percent(share)),
+  group: (group: Schemas["ResultGroup"]) =>
+    [
+      `${group.handedIn} of ${group.covered}`,
+      group.minutes !== undefined && `${Math.max(1, Math.round(group.minutes))} min`,
+    ]
+      .filter(Boolean)
+      .join(" · "),
+  toMark: (count: number) => `${plural(count, "answer")} to mark`,
+  missed: (count: number) => (count === 0 ? "nobody missed it" : `${plural(count, "student")} missed it`),
+  wrong: "Answered otherwise",
+  noAnswer: "no answer",
+  count: (count: number) => `${count} ×`,
+  skills: "By skill",
+  skillMissed: (count: number) => `${plural(count, "student")} under 80 %`,
+};
