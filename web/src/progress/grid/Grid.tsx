@@ -31,8 +31,17 @@ export function Grid({ groups, tasks, columns, which, selection, onChoose, onCho
       onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey);
     }
   };
+  const pressed = (event: KeyboardEvent) => {
+    const name = (event.target as HTMLElement).dataset.cell;
+    if (name && (event.ctrlKey || event.metaKey) && (event.key === "Enter" || event.key === " ")) {
+      event.preventDefault();
+      onChoose(name, true);
+    } else {
+      moveByArrow(event);
+    }
+  };
   return (
-    <Box component="table" sx={gridStyle} onClick={clicked} onKeyDown={moveByArrow}>
+    <Box component="table" sx={gridStyle} onClick={clicked} onKeyDown={pressed}>
       <thead>
         <tr>
           <Box
@@ -91,7 +100,7 @@ function Head({ task, onChoose }: { task: Schemas["TaskColumn"]; onChoose: (task
       <Box sx={{ whiteSpace: "normal", lineHeight: 1.2, maxWidth: 150, mx: "auto" }}>
         <Link
           to={`/classes/${classId}/progress/tasks/${task.id}`}
-          style={{ color: "inherit", textDecorationColor: "var(--z-line)" }}
+          className="task"
           aria-label={words.byQuestion(task.name)}
         >
           {task.name}
@@ -103,7 +112,6 @@ function Head({ task, onChoose }: { task: Schemas["TaskColumn"]; onChoose: (task
           className="choose"
           aria-label={words.selectColumn(task.name)}
           onClick={() => onChoose(task.id)}
-          style={{ border: 0, background: "none", padding: 2, cursor: "pointer", color: "inherit" }}
         >
           ◦
         </button>

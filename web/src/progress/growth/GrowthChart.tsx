@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { bandOf, HEIGHT, lineOf, placeOf, type Span, WIDTH } from "./chart";
+import { acrossOf, bandOf, HEIGHT, lineOf, placeOf, type Span, WIDTH, windowOf } from "./chart";
 import { words } from "./words";
 
 interface Props {
@@ -13,9 +13,10 @@ interface Props {
 /** One student's values over time, with the error of measurement as a band, the aim and the trend. */
 export function GrowthChart({ student, span, error, periods }: Props) {
   const { points, aim, trend } = student;
+  const window = windowOf(span, student);
   const aimLine =
     aim?.from !== undefined && aim.baseline !== undefined
-      ? lineOf(span, [
+      ? lineOf(window, [
           { date: aim.from, value: aim.baseline },
           { date: aim.goalDate, value: aim.goal },
         ])
@@ -29,7 +30,7 @@ export function GrowthChart({ student, span, error, periods }: Props) {
       style={{ display: "block" }}
     >
       {periods.map((each) => {
-        const [x] = placeOf(span, each.beginsOn, span.lowest);
+        const x = acrossOf(span, each.beginsOn);
         return x >= 0 && x <= WIDTH ? (
           <line key={each.arrangementId} x1={x} x2={x} y1="0" y2={HEIGHT} stroke="var(--z-line)">
             <title>{each.name}</title>
@@ -37,9 +38,9 @@ export function GrowthChart({ student, span, error, periods }: Props) {
         ) : null;
       })}
       {error > 0 && points.length > 1 && (
-        <polygon points={bandOf(span, points, error)} fill="var(--z-aubergineWash)" />
+        <polygon points={bandOf(window, points, error)} fill="var(--z-aubergineWash)" />
       )}
-      {trend.length === 2 && <polyline points={lineOf(span, trend)} fill="none" stroke="var(--z-soft)" />}
+      {trend.length === 2 && <polyline points={lineOf(window, trend)} fill="none" stroke="var(--z-soft)" />}
       {aimLine && (
         <polyline
           points={aimLine}
@@ -49,9 +50,9 @@ export function GrowthChart({ student, span, error, periods }: Props) {
           strokeDasharray="4 3"
         />
       )}
-      <polyline points={lineOf(span, points)} fill="none" stroke="var(--z-aubergine)" strokeWidth="1.5" />
+      <polyline points={lineOf(window, points)} fill="none" stroke="var(--z-aubergine)" strokeWidth="1.5" />
       {points.map((point) => {
-        const [x, y] = placeOf(span, point.date, point.value);
+        const [x, y] = placeOf(window, point.date, point.value);
         return <circle key={point.date} cx={x} cy={y} r="2.6" fill="var(--z-aubergine)" />;
       })}
     </svg>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
-import { bandOf, HEIGHT, lineOf, placeOf, spanOf, WIDTH } from "./chart";
+import { bandOf, HEIGHT, lineOf, placeOf, spanOf, WIDTH, windowOf } from "./chart";
 
 const student: Schemas["StudentGrowth"] = {
   id: 1,
@@ -17,13 +17,17 @@ const student: Schemas["StudentGrowth"] = {
 describe("a small chart", () => {
   const span = spanOf([student]);
 
-  it("spans all values and aims, so that steep is steep in each", () => {
-    expect([span.lowest, span.highest]).toEqual([40, 90]);
+  const window = windowOf(span, student);
+
+  it("shows as much of the scale as the student with the longest way needs", () => {
+    const near = { ...student, aim: undefined };
+    expect(spanOf([student, near]).height).toBe(50);
+    expect(windowOf(span, near).lowest).toBe(20);
   });
 
   it("puts the first and lowest at the left below, the aim at the right above", () => {
-    const [x, y] = placeOf(span, "2027-01-11", 40);
-    const [right, top] = placeOf(span, "2027-05-31", 90);
+    const [x, y] = placeOf(window, "2027-01-11", 40);
+    const [right, top] = placeOf(window, "2027-05-31", 90);
     expect(x).toBeLessThan(WIDTH / 10);
     expect(y).toBeGreaterThan(HEIGHT * 0.9);
     expect(right).toBeGreaterThan(WIDTH * 0.9);
@@ -31,7 +35,7 @@ describe("a small chart", () => {
   });
 
   it("draws a band there and back", () => {
-    expect(lineOf(span, student.points).split(" ")).toHaveLength(2);
-    expect(bandOf(span, student.points, 3).split(" ")).toHaveLength(4);
+    expect(lineOf(window, student.points).split(" ")).toHaveLength(2);
+    expect(bandOf(window, student.points, 3).split(" ")).toHaveLength(4);
   });
 });

@@ -15,6 +15,27 @@ interface Props {
 
 /** One question across all students who were asked it. */
 export function MarkQuestion({ sheet, question, number, marking }: Props) {
+  const asked = sheet.works.flatMap((work, i) => {
+    const answer = work.answers.find((each) => each.questionId === question.sheet.id);
+    return answer ? [{ work, answer, who: nameOf(work, i) }] : [];
+  });
+  // What marked itself as right needs nobody; it is at hand all the same.
+  const isRight = ({ answer }: (typeof asked)[number]) =>
+    answer.earned === question.points && !answer.byHand && answer.comment === "";
+  const right = asked.filter(isRight);
+  const rest = asked.filter((each) => !isRight(each));
+  const row = ({ work, answer, who }: (typeof asked)[number]) => (
+    <AnswerRow
+      key={work.tryId}
+      who={who}
+      tryId={work.tryId}
+      answer={answer}
+      question={question}
+      number={number}
+      mayChange={sheet.mayChange}
+      marking={marking}
+    />
+  );
   return (
     <Card component="section" aria-label={words.question(number)} sx={{ p: 2 }}>
       <Box sx={{ display: "flex", gap: 1.5, mb: 1 }}>
@@ -30,23 +51,15 @@ export function MarkQuestion({ sheet, question, number, marking }: Props) {
           <Html html={question.guidance} component="span" />
         </Box>
       )}
-      {sheet.works.map((work, i) => {
-        const answer = work.answers.find((each) => each.questionId === question.sheet.id);
-        return (
-          answer && (
-            <AnswerRow
-              key={work.tryId}
-              who={nameOf(work, i)}
-              tryId={work.tryId}
-              answer={answer}
-              question={question}
-              number={number}
-              mayChange={sheet.mayChange}
-              marking={marking}
-            />
-          )
-        );
-      })}
+      {rest.map(row)}
+      {right.length > 0 && (
+        <Box component="details" sx={{ borderTop: "1px solid var(--z-line)", pt: 0.75 }}>
+          <Box component="summary" sx={{ cursor: "pointer", color: "var(--z-soft)" }}>
+            {words.answeredRight(right.length)}
+          </Box>
+          {right.map(row)}
+        </Box>
+      )}
     </Card>
   );
 }

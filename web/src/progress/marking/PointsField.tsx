@@ -27,9 +27,17 @@ export function PointsField({ label, value, most, about, disabled, onKeep }: Pro
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Enter") {
       event.preventDefault();
-      const all = [...document.querySelectorAll<HTMLInputElement>("input[data-points]")];
-      all[all.indexOf(event.target as HTMLInputElement) + 1]?.focus();
-      keep();
+      // What is folded away cannot be gone to.
+      const all = [...document.querySelectorAll<HTMLInputElement>("input[data-points]")].filter(
+        (each) => each.offsetParent !== null,
+      );
+      // Leaving the field keeps what is in it.
+      const next = all[all.indexOf(event.target as HTMLInputElement) + 1];
+      if (next) {
+        next.focus();
+      } else {
+        (event.target as HTMLInputElement).blur();
+      }
     }
   };
   return (

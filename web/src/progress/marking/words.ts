@@ -26,6 +26,7 @@ export const words = {
   byHand: "by hand",
   asItself: "Back to what it marks itself",
   noAnswer: "no answer",
+  answeredRight: (count: number) => `${plural(count, "student")} answered right`,
   comment: "What you say of this answer",
   commentFor: (who: string) => `What you say to ${who}`,
   phrases: "Phrases ▾",

@@ -1,13 +1,12 @@
 import Box from "@mui/material/Box";
 import Checkbox from "@mui/material/Checkbox";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { api, data, type Schemas } from "../../api/client";
 import { progressQuery } from "../../api/progressQueries";
 import { queryClient } from "../../api/queryClient";
 import { useFocus } from "../../shell/focus";
 import { useNotice } from "../../shell/Notice";
+import { PillSelect } from "../PillSelect";
 import { words } from "./words";
 
 const W = words.settings;
@@ -48,14 +47,14 @@ export function TaskFields({ now }: { now: Schemas["Marking"] }) {
           <Box key={task.id} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
             <Box sx={{ flex: 1 }}>{task.name}</Box>
             {first !== 0 && (
-              <Pick
+              <PillSelect
                 label={`${task.name}: ${W.name}`}
                 value={String(is.categoryId)}
                 options={now.categories.map((each) => [String(each.id), each.name])}
                 onPick={(id) => change({ categoryId: Number(id) })}
               />
             )}
-            <Pick
+            <PillSelect
               label={`${task.name}: ${W.best}, ${W.last}`}
               value={is.counting}
               options={[
@@ -74,31 +73,5 @@ export function TaskFields({ now }: { now: Schemas["Marking"] }) {
         );
       })}
     </Box>
-  );
-}
-
-interface PickProps {
-  label: string;
-  value: string;
-  options: (readonly [value: string, name: string])[];
-  onPick: (value: string) => void;
-}
-
-function Pick({ label, value, options, onPick }: PickProps) {
-  return (
-    <TextField
-      select
-      size="small"
-      value={value}
-      onChange={(event) => onPick(event.target.value)}
-      slotProps={{ htmlInput: { "aria-label": label } }}
-      sx={{ "& .MuiSelect-select": { py: 0.3, fontSize: 13 } }}
-    >
-      {options.map(([each, name]) => (
-        <MenuItem key={each} value={each}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
   );
 }

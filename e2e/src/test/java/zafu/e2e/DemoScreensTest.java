@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -139,9 +140,11 @@ class DemoScreensTest {
         signIn();
         teacher.link("Progress").click();
         Locator grid = teacher.page().getByRole(AriaRole.TABLE);
-        for (String state :
-                new String[] {"not given to this student", "working on it now", "not started", "past due"}) {
-            assertThat(grid.getByText(state).first()).isAttached();
+        assertThat(grid.getByText("not given to this student").first()).isAttached();
+        for (String state : new String[] {"working on it now", "not started", "past due", "handed in"}) {
+            assertThat(grid.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(state)))
+                            .first())
+                    .isVisible();
         }
         assertThat(grid).containsText("15 of 24");
         Accessibility.check(teacher.page());

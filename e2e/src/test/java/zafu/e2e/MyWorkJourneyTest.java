@@ -225,6 +225,7 @@ class MyWorkJourneyTest {
                     .getByRole(AriaRole.BUTTON)
                     .first()
                     .click();
+            teacher.button("Read the answers").click();
             assertThat(teacher.page()
                             .getByRole(AriaRole.DIALOG)
                             .locator("strong")

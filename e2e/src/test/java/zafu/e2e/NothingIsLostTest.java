@@ -181,6 +181,7 @@ class NothingIsLostTest {
                     .getByRole(AriaRole.BUTTON)
                     .first()
                     .click();
+            teacher.button("Read the answers").click();
             Locator late = teacher.region("Came late");
             assertThat(late).containsText("Crabs");
             assertThat(late).containsText("in time");

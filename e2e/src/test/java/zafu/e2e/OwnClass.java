@@ -118,6 +118,21 @@ final class OwnClass {
         return task;
     }
 
+    /** Student S{@code number} answers that many questions of {@link #choice} rightly, the others wrongly, and hands in. */
+    void doQuiz(int number, long task, int right) {
+        HttpCaller student =
+                new HttpCaller(java.net.URI.create(zafu.address()).getPort()).signInStudent(codeOf(number));
+        JsonNode page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
+        String path = "/api/my/tries/" + page.get("id").asLong();
+        int place = 0;
+        for (JsonNode question : page.get("questions")) {
+            String given = place++ < right ? "0" : "1";
+            student.put(path + "/answers/" + question.get("id").asLong(), Map.of("given", given))
+                    .ok();
+        }
+        student.post(path + "/hand-in", null).ok();
+    }
+
     static Map<String, Object> choice(String prompt, String... options) {
         return Map.of(
                 "kind", "SINGLE_CHOICE", "prompt", prompt, "points", 1, "body", Map.of("options", options, "right", 0));

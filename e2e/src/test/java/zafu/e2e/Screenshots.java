@@ -61,12 +61,31 @@ final class Screenshots {
             window.region("Score line").waitFor();
             window.picture(folder.resolve("bench.png"));
             plan(window);
-            window.link("Progress").click();
-            window.text("median").first().waitFor();
-            window.picture(folder.resolve("progress.png"));
+            progress(window);
             library(window);
             newScores(window);
         }
+    }
+
+    private void progress(Window window) {
+        window.link("Progress").click();
+        window.text("median").first().waitFor();
+        window.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tamsin, The marsh drinks twice"))
+                .click();
+        window.text("missed questions").waitFor();
+        window.picture(folder.resolve("progress.png"));
+        window.link("The marsh drinks twice: results by question").click();
+        window.text("By skill").waitFor();
+        window.picture(folder.resolve("results.png"));
+        window.go("/classes/1/progress/growth");
+        window.text("a week").first().waitFor();
+        window.field("Measure").click();
+        window.page()
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Words per minute"))
+                .click();
+        window.text("aim 105 by 11 Jun").first().waitFor();
+        window.picture(folder.resolve("growth.png"));
     }
 
     private void plan(Window window) {
@@ -81,14 +100,6 @@ final class Screenshots {
         window.text("24 get one version").waitFor();
         window.button("Leave out").click();
         window.picture(folder.resolve("task.png"));
-        window.button("Hand out…").click();
-        window.text("What will happen").waitFor();
-        window.text("Look once more").waitFor();
-        window.page()
-                .waitForFunction(
-                        "() => getComputedStyle(document.querySelector('.MuiDialog-container')).opacity === '1'");
-        window.picture(folder.resolve("hand-out.png"));
-        window.button("Cancel").click();
     }
 
     private void library(Window window) {
@@ -134,9 +145,6 @@ final class Screenshots {
         window.button("Move all 3").click();
         window.button("Do it").click();
         window.text("3 students moved").waitFor();
-        window.go("/classes/1/arrange/1/lists");
-        window.region("Group 1").waitFor();
-        window.picture(folder.resolve("wall-list.png"));
     }
 
     private static void type(Window window, String student, String score) {

@@ -25,25 +25,19 @@ import zafu.server.task.Tasks;
 @Service
 class MarkingSheets {
     private final TaskWork work;
-    private final Tasks tasks;
     private final Library library;
-    private final AttemptAnswerRepository answers;
     private final AcceptedAnswerRepository accepted;
     private final HandedWork handed;
     private final SchoolSettings school;
 
     MarkingSheets(
             TaskWork work,
-            Tasks tasks,
             Library library,
-            AttemptAnswerRepository answers,
             AcceptedAnswerRepository accepted,
             HandedWork handed,
             SchoolSettings school) {
         this.work = work;
-        this.tasks = tasks;
         this.library = library;
-        this.answers = answers;
         this.accepted = accepted;
         this.handed = handed;
         this.school = school;
@@ -53,11 +47,10 @@ class MarkingSheets {
     MarkingController.MarkingSheet of(long taskId, @Nullable Long groupId, boolean namesHidden) {
         TaskWork.Seen seen = work.requireToSee(taskId, groupId);
         Map<StudentId, Attempt> tries = work.lastHandedIn(seen);
-        Map<Long, Tasks.Materials> materials = tasks.materials(
-                tries.values().stream().map(each -> each.versionId).distinct().toList());
+        Map<Long, Tasks.Materials> materials = work.materialsOf(tries);
         List<Long> asked = work.asked(seen.task(), tries.values(), materials);
         Map<Long, Library.Asked> questions = library.questions(asked);
-        Map<Long, Map<Long, AttemptAnswer>> given = answersOf(tries);
+        Map<Long, Map<Long, AttemptAnswer>> given = work.answersOf(tries);
         List<MarkedWork> works = new ArrayList<>();
         seen.students().forEach((id, name) -> {
             Attempt mine = tries.get(id);
@@ -84,14 +77,6 @@ class MarkingSheets {
                 works.stream().mapToInt(MarkedWork::toMark).sum(),
                 namesHidden,
                 work.mayChange(seen));
-    }
-
-    private Map<Long, Map<Long, AttemptAnswer>> answersOf(Map<StudentId, Attempt> tries) {
-        return answers
-                .findByAttemptIdIn(tries.values().stream().map(each -> each.id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(
-                        each -> each.attemptId, Collectors.toMap(each -> each.questionId, each -> each)));
     }
 
     private static MarkedQuestion shown(Library.Asked asked, AcceptedHere forAll) {

@@ -30,25 +30,19 @@ class TaskResults {
     private static final double RIGHT = 0.8;
     private static final int WRONG_SHOWN = 6;
     private final TaskWork work;
-    private final Tasks tasks;
     private final Library library;
     private final Skills skills;
     private final Arrangements arrangements;
-    private final AttemptAnswerRepository answers;
 
     TaskResults(
             TaskWork work,
-            Tasks tasks,
             Library library,
             Skills skills,
-            Arrangements arrangements,
-            AttemptAnswerRepository answers) {
+            Arrangements arrangements) {
         this.work = work;
-        this.tasks = tasks;
         this.library = library;
         this.skills = skills;
         this.arrangements = arrangements;
-        this.answers = answers;
     }
 
     /** What one student was asked and earned. */
@@ -76,8 +70,7 @@ class TaskResults {
     TaskResultsController.ResultsShown of(long taskId, @Nullable Long arrangementId) {
         TaskWork.Seen seen = work.requireToSee(taskId, null);
         Map<StudentId, Attempt> tries = work.lastHandedIn(seen);
-        Map<Long, Tasks.Materials> materials = tasks.materials(
-                tries.values().stream().map(each -> each.versionId).distinct().toList());
+        Map<Long, Tasks.Materials> materials = work.materialsOf(tries);
         List<One> all = ones(tries, materials);
         List<Gathered> groups = gathered(seen, arrangementId, all);
         List<Long> asked = work.asked(seen.task(), tries.values(), materials);
@@ -94,13 +87,7 @@ class TaskResults {
     }
 
     private List<One> ones(Map<StudentId, Attempt> tries, Map<Long, Tasks.Materials> materials) {
-        Map<Long, Map<Long, AttemptAnswer>> given =
-                answers
-                        .findByAttemptIdIn(
-                                tries.values().stream().map(each -> each.id).toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(
-                                each -> each.attemptId, Collectors.toMap(each -> each.questionId, each -> each)));
+        Map<Long, Map<Long, AttemptAnswer>> given = work.answersOf(tries);
         List<One> all = new ArrayList<>();
         tries.forEach((student, mine) -> all.add(new One(
                 student,

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
@@ -21,6 +22,8 @@ import zafu.server.task.Tasks;
 class TaskWork {
     private final OutNow out;
     private final AttemptRepository attempts;
+    private final AttemptAnswerRepository answers;
+    private final Tasks tasks;
     private final Roster roster;
     private final Arrangements arrangements;
     private final ClassPermission permission;
@@ -28,11 +31,15 @@ class TaskWork {
     TaskWork(
             OutNow out,
             AttemptRepository attempts,
+            AttemptAnswerRepository answers,
+            Tasks tasks,
             Roster roster,
             Arrangements arrangements,
             ClassPermission permission) {
         this.out = out;
         this.attempts = attempts;
+        this.answers = answers;
+        this.tasks = tasks;
         this.roster = roster;
         this.arrangements = arrangements;
         this.permission = permission;
@@ -82,6 +89,21 @@ class TaskWork {
             }
         }
         return last;
+    }
+
+    /** The answers of these tries, by try and question. */
+    Map<Long, Map<Long, AttemptAnswer>> answersOf(Map<StudentId, Attempt> tries) {
+        return answers
+                .findByAttemptIdIn(tries.values().stream().map(each -> each.id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(
+                        each -> each.attemptId, Collectors.toMap(each -> each.questionId, each -> each)));
+    }
+
+    /** What there is in the versions that these tries are of. */
+    Map<Long, Tasks.Materials> materialsOf(Map<StudentId, Attempt> tries) {
+        return tasks.materials(
+                tries.values().stream().map(each -> each.versionId).distinct().toList());
     }
 
     /** Every question that one of these tries asks: those of the first first, then what others have besides. */

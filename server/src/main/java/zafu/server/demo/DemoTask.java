@@ -38,7 +38,14 @@ final class DemoTask {
     }
 
     void save() {
+        save("ON_SCREEN");
+    }
+
+    /** @param way how the task is done */
+    void save(String way) {
         Map<String, Object> edit = Map.of(
+                "way",
+                way,
                 "version",
                 now.get("version").asLong(),
                 "name",

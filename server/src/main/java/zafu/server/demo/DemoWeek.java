@@ -36,6 +36,8 @@ final class DemoWeek {
         DemoPeople.takeFromSchoolSystem(teacher);
         clock.set(DemoFiller.at("2026-11-16T15:30"));
         bringIn("5-heron-2026-11-16.csv", "2026-11-16", classId);
+        DemoProgress progress = new DemoProgress(teacher, clock, classId);
+        progress.watch();
         clock.set(DemoFiller.at("2027-01-19T15:30"));
         bringIn("5-heron-skills-2027-01-19.csv", "2027-01-19", classId);
         clock.set(DemoFiller.at("2027-01-26T15:30"));
@@ -63,7 +65,9 @@ final class DemoWeek {
         shelve(reading);
         DemoPlan plan = new DemoPlan(teacher, library, classId, reading, groupsOf(reading));
         plan.meet();
+        progress.aim(this::id);
         finishedTask(classId, reading);
+        progress.letter(reading, groupsOf(reading).get(3), name -> new HttpCaller(port).signInStudent(code(name)));
         long open = handOutOpenTask(classId, reading);
         plan.handOut();
         plan.sit();
