@@ -27,16 +27,15 @@ export function PointsField({ label, value, most, about, disabled, onKeep }: Pro
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Enter") {
       event.preventDefault();
+      const here = event.target as HTMLInputElement;
       // What is folded away cannot be gone to.
-      const all = [...document.querySelectorAll<HTMLInputElement>("input[data-points]")].filter(
-        (each) => each.offsetParent !== null,
+      const all = [...document.querySelectorAll<HTMLInputElement>("input[data-points]")].filter((each) =>
+        each.checkVisibility(),
       );
-      // Leaving the field keeps what is in it.
-      const next = all[all.indexOf(event.target as HTMLInputElement) + 1];
-      if (next) {
-        next.focus();
-      } else {
-        (event.target as HTMLInputElement).blur();
+      all[all.indexOf(here) + 1]?.focus();
+      if (document.activeElement === here) {
+        // Leaving the field keeps what is in it, also where there is no next one.
+        here.blur();
       }
     }
   };

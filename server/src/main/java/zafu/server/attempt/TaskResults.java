@@ -34,11 +34,7 @@ class TaskResults {
     private final Skills skills;
     private final Arrangements arrangements;
 
-    TaskResults(
-            TaskWork work,
-            Library library,
-            Skills skills,
-            Arrangements arrangements) {
+    TaskResults(TaskWork work, Library library, Skills skills, Arrangements arrangements) {
         this.work = work;
         this.library = library;
         this.skills = skills;
