@@ -19,7 +19,16 @@ import { words } from "./words";
 export default function TryPlace() {
   const tryId = Number(useParams().tryId);
   const query = tryQuery(tryId);
-  const { data: page, error, refetch, fetchStatus } = useQuery({ ...query, staleTime: 0 });
+  const {
+    data: page,
+    error,
+    refetch,
+    fetchStatus,
+    failureCount,
+    dataUpdatedAt,
+  } = useQuery({ ...query, staleTime: 0 });
+  // A field that was filled from what the device remembered would not take what was given since.
+  const older = dataUpdatedAt < performance.timeOrigin && fetchStatus === "fetching" && failureCount === 0;
   const studentId = useQuery(sessionQuery).data?.studentId ?? 0;
   const { looked } = useWaiting();
   const tell = useNotice();
@@ -44,7 +53,7 @@ export default function TryPlace() {
       refetch();
     });
   }, [refetch]);
-  if (!looked && page) {
+  if ((!looked || older) && page) {
     return <Waiting />;
   }
   if (!page) {
