@@ -1,13 +1,14 @@
 import Box from "@mui/material/Box";
-import { type KeyboardEvent, type MouseEvent, memo } from "react";
+import type { KeyboardEvent, MouseEvent } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useFocus } from "../../shell/focus";
 import { GroupShape } from "../../shell/GroupShape";
 import { words as common } from "../words";
-import { GridCell } from "./GridCell";
-import { isWanted, type Which } from "./gridFilter";
+import { GridRow } from "./GridRow";
+import type { Which } from "./gridFilter";
 import { gridStyle } from "./gridStyle";
+import { moveByArrow } from "./moveByArrow";
 import { nameOf, type Selection } from "./selection";
 import { words } from "./words";
 
@@ -64,7 +65,7 @@ export function Grid({ groups, tasks, columns, which, selection, onChoose, onCho
         <tbody key={group.id ?? "none"}>
           <GroupHead group={group} columns={columns} />
           {group.students.map((student) => (
-            <Row
+            <GridRow
               key={student.id}
               student={student}
               tasks={tasks}
@@ -142,77 +143,4 @@ function GroupHead({ group, columns }: { group: Schemas["GroupRows"]; columns: n
       <td className="sum">{group.mark !== undefined && common.percent(group.mark)}</td>
     </tr>
   );
-}
-
-interface RowProps {
-  student: Schemas["ProgressRow"];
-  tasks: Schemas["TaskColumn"][];
-  columns: number[];
-  which: Which;
-  chosen: string;
-}
-
-const Row = memo(function Row({ student, tasks, columns, which, chosen }: RowProps) {
-  const byColumn = new Map(student.cells.map((cell) => [cell.column, cell]));
-  const selected = new Set(chosen.split(" "));
-  return (
-    <tr>
-      <th scope="row">
-        {student.givenName}{" "}
-        <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12 }}>
-          {student.familyName}
-        </Box>
-      </th>
-      {columns.map((column) => {
-        const cell = byColumn.get(column);
-        const name = nameOf(tasks[column]?.id ?? 0, student.id);
-        return (
-          <GridCell
-            key={column}
-            cell={cell}
-            name={name}
-            label={`${student.givenName}, ${tasks[column]?.name}`}
-            selected={selected.has(name)}
-            faded={cell !== undefined && !isWanted(cell, which)}
-          />
-        );
-      })}
-      <td className="count">{student.missing || ""}</td>
-      <td className="count">{student.late || ""}</td>
-      <td className="sum">{student.mark !== undefined && common.percent(student.mark)}</td>
-    </tr>
-  );
-});
-
-const STEPS: Record<string, readonly [number, number]> = {
-  ArrowRight: [0, 1],
-  ArrowLeft: [0, -1],
-  ArrowDown: [1, 0],
-  ArrowUp: [-1, 0],
-};
-
-/** The next cell in a direction that can be chosen, past those that are not theirs. */
-function moveByArrow(event: KeyboardEvent) {
-  const step = STEPS[event.key];
-  const td = (event.target as HTMLElement).closest("td");
-  const table = td?.closest("table");
-  if (!step || !td || !table) {
-    return;
-  }
-  event.preventDefault();
-  let row = (td.parentElement as HTMLTableRowElement).rowIndex;
-  let column = td.cellIndex;
-  for (;;) {
-    row += step[0];
-    column += step[1];
-    const cell = table.rows[row]?.cells[column];
-    if (!cell) {
-      return;
-    }
-    const button = cell.querySelector<HTMLElement>("[data-cell]");
-    if (button) {
-      button.focus();
-      return;
-    }
-  }
 }

@@ -139,6 +139,10 @@ class MarkingTest extends ServerTest {
         JsonNode waiting = written.row(1).get("cells").get(1);
         assertThat(waiting.get("toMark").asInt()).isEqualTo(1);
         assertThat(waiting.has("earned")).isFalse();
+        giveBackWithWords(tryId, true);
+        assertThat(written.row(1).get("cells").get(1).has("toMark")).isFalse();
+        giveBackWithWords(tryId, false);
+        assertThat(written.row(1).get("cells").get(1).get("toMark").asInt()).isEqualTo(1);
         own.teacher
                 .put("/api/tries/" + tryId + "/mark", Map.of("earned", 7.5, "possible", 10))
                 .done();
@@ -149,6 +153,51 @@ class MarkingTest extends ServerTest {
                         .put("/api/tries/" + tryId + "/mark", Map.of("earned", 7))
                         .status())
                 .isEqualTo(422);
+    }
+
+    private void giveBackWithWords(long tryId, boolean returned) {
+        own.teacher
+                .put("/api/tries/" + tryId + "/remark", Map.of("text", "A good letter.", "returned", returned))
+                .ok();
+    }
+
+    @Test
+    void aQuestionCorrectedLaterDoesNotMarkAnewWhatIsDone() {
+        JsonNode item =
+                own.teacher.get("/api/library/items/" + itemOf(question(1))).ok();
+        clock.set(at("2027-02-09T10:00"));
+        Map<String, Object> edit = new LinkedHashMap<>();
+        edit.put("kind", "QUIZ");
+        edit.put("title", item.get("title").asString());
+        edit.put("version", item.get("version").asLong());
+        List<Map<String, Object>> questions = new java.util.ArrayList<>();
+        for (JsonNode each : item.get("questions")) {
+            Map<String, Object> row = new LinkedHashMap<>();
+            boolean choice = each.get("kind").asString().equals("SINGLE_CHOICE");
+            row.put("id", each.get("id").asLong());
+            row.put("kind", each.get("kind").asString());
+            row.put("prompt", each.get("prompt").asString());
+            row.put("points", each.get("points").asInt());
+            row.put(
+                    "body",
+                    choice
+                            ? Map.of("options", List.of("wind", "moon"), "right", 0)
+                            : Map.of("value", 6, "tolerance", 0.5));
+            questions.add(row);
+        }
+        edit.put("questions", questions);
+        own.teacher.put("/api/library/items/" + item.get("id").asLong(), edit).ok();
+        mark(first, 2, 0.5, "");
+        assertThat(work.cell(1).get("earned").asDouble()).isEqualTo(0.5);
+    }
+
+    private long itemOf(long questionId) {
+        return own.teacher
+                .get("/api/library/questions?ids=" + questionId)
+                .ok()
+                .get(0)
+                .get("itemId")
+                .asLong();
     }
 
     @Test

@@ -1,13 +1,17 @@
 package zafu.server.arrangement;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
@@ -105,6 +109,33 @@ public class Arrangements {
         return arrangements.inUse(classIds).stream()
                 .map(each -> new ArrangementName(each.id, each.classId, each.name))
                 .toList();
+    }
+
+    /**
+     * Some students as one group of an arrangement has them.
+     *
+     * @param id absent for those in none of its groups, as is the look; the name is empty then
+     * @param students in the order in which they were asked for
+     */
+    public record Gathered(@Nullable Long id, String name, @Nullable Integer look, List<StudentId> students) {}
+
+    /** Students by the groups of one arrangement of these classes, in its order, and last those in none, if any. */
+    public List<Gathered> gathered(
+            Collection<Long> classIds, @Nullable Long arrangementId, Collection<StudentId> students) {
+        Set<StudentId> left = new LinkedHashSet<>(students);
+        List<Gathered> gathered = new ArrayList<>();
+        for (GroupWithMembers group : ofClasses(classIds)) {
+            if (Objects.equals(group.arrangementId(), arrangementId)) {
+                List<StudentId> members =
+                        students.stream().filter(group.members()::contains).toList();
+                members.forEach(left::remove);
+                gathered.add(new Gathered(group.id().value(), group.name(), group.look(), members));
+            }
+        }
+        if (!left.isEmpty()) {
+            gathered.add(new Gathered(null, "", null, List.copyOf(left)));
+        }
+        return gathered;
     }
 
     /** When an arrangement of a class holds. */

@@ -69,9 +69,6 @@ class HandMarks {
             answer.receivedAt = clock.instant();
         }
         answer.givenPoints = wanted.points();
-        if (wanted.points() == null) {
-            answer.earned = null;
-        }
         answer.comment = wanted.comment().strip();
         answer.markedBy = current.adult().adultId();
         answer.markedAt = clock.instant();
@@ -131,8 +128,6 @@ class HandMarks {
         for (Attempt each : done) {
             AttemptAnswer answer = byTry.get(each.id);
             if (answer != null && AcceptedHere.isSame(asked.kind(), given, answer.given)) {
-                answer.earned = null;
-                answers.save(answer);
                 marker.mark(each);
                 news.tellAll(each);
             }
@@ -147,9 +142,8 @@ class HandMarks {
             if (attempt.taskId != taskId) {
                 throw Refusal.notFound("try");
             }
-            attempt.returnedAt = wanted.returned() ? clock.instant() : null;
-            attempt.returnedBy = wanted.returned() ? current.adult().adultId() : null;
-            marked(attempt, wanted.returned() ? "mark.given-back" : "mark.not-given-back", "");
+            marker.giveBack(attempt, wanted.returned(), current.adult().adultId());
+            tell(attempt, wanted.returned() ? "mark.given-back" : "mark.not-given-back", "");
         }
     }
 
@@ -163,6 +157,10 @@ class HandMarks {
 
     private void marked(Attempt attempt, String what, String details) {
         marker.mark(attempt);
+        tell(attempt, what, details);
+    }
+
+    private void tell(Attempt attempt, String what, String details) {
         audit.note(access.classOf(attempt), what, attempt.studentId, "try " + attempt.id + ", " + details);
         news.tellAll(attempt);
     }

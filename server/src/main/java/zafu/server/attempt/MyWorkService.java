@@ -43,7 +43,7 @@ class MyWorkService {
     private final OutNow outNow;
     private final TryResults results;
     private final AttemptRepository attempts;
-    private final WorkNoteRepository notes;
+    private final WorkNotes notes;
     private final AttemptAnswerRepository answers;
     private final SchoolSettings school;
     private final Clock clock;
@@ -54,7 +54,7 @@ class MyWorkService {
             OutNow outNow,
             TryResults results,
             AttemptRepository attempts,
-            WorkNoteRepository notes,
+            WorkNotes notes,
             AttemptAnswerRepository answers,
             SchoolSettings school,
             Clock clock) {
@@ -76,18 +76,11 @@ class MyWorkService {
     }
 
     /** A task as it stands for the student. */
-    private record Own(Tasks.TaskForClass task, Tasks.Given given, List<Attempt> tries, List<WorkNote> notes) {
-        boolean isExcused() {
-            return notes.stream().anyMatch(each -> each.kind == WorkNotes.Kind.EXCUSED);
-        }
-
-        /** The newest note of a kind that came after what the student began last. */
-        Optional<WorkNote> since(WorkNotes.Kind kind) {
+    private record Own(Tasks.TaskForClass task, Tasks.Given given, List<Attempt> tries, SaidOfWork said) {
+        /** The newest of a kind that was said since the student began last. */
+        Optional<SaidOfWork.Said> saidSince(WorkNotes.Kind kind) {
             Attempt last = last();
-            Instant begun = last == null ? Instant.EPOCH : last.startedAt;
-            return notes.stream()
-                    .filter(each -> each.kind == kind && !each.notedAt.isBefore(begun))
-                    .reduce((first, second) -> second);
+            return said.since(last == null ? Instant.EPOCH : last.startedAt, kind);
         }
 
         @Nullable
@@ -97,7 +90,7 @@ class MyWorkService {
 
         DoneFirst.Standing standing(Instant now) {
             boolean open = given.terms().isOpenAt(now) && !given.terms().isClosedAt(now);
-            boolean handedIn = isExcused() || tries.stream().anyMatch(each -> !each.isRunning());
+            boolean handedIn = said.isExcused() || tries.stream().anyMatch(each -> !each.isRunning());
             return new DoneFirst.Standing(task.taskId(), task.doneFirst(), open, handedIn);
         }
     }
@@ -155,8 +148,7 @@ class MyWorkService {
             StudentId student, List<Long> classes, Instant now, Tasks.@Nullable TaskForClass asIfOut) {
         Map<Long, List<Attempt>> byTask = attempts.findByStudentIdOrderById(student.value()).stream()
                 .collect(Collectors.groupingBy(each -> each.taskId));
-        Map<Long, List<WorkNote>> said = notes.findByStudentIdAndTakenBackAtIsNullOrderById(student.value()).stream()
-                .collect(Collectors.groupingBy(each -> each.taskId));
+        Map<WorkNotes.WorkOf, SaidOfWork> said = notes.saidOf(student.value());
         LocalDate day = LocalDate.ofInstant(now, school.zone());
         List<Tasks.TaskForClass> out = new ArrayList<>();
         classes.forEach(classId -> out.addAll(outNow.handedOut(classId, day)));
@@ -169,7 +161,12 @@ class MyWorkService {
             if (given != null) {
                 long id = task.taskId();
                 own.putIfAbsent(
-                        id, new Own(task, given, byTask.getOrDefault(id, List.of()), said.getOrDefault(id, List.of())));
+                        id,
+                        new Own(
+                                task,
+                                given,
+                                byTask.getOrDefault(id, List.of()),
+                                said.getOrDefault(new WorkNotes.WorkOf(id, student.value()), SaidOfWork.NOTHING)));
             }
         }
         return own;
@@ -189,11 +186,11 @@ class MyWorkService {
         boolean again = triesLeft
                 && last != null
                 && !running
-                && own.since(WorkNotes.Kind.ASKED_AGAIN).isPresent();
+                && own.saidSince(WorkNotes.Kind.ASKED_AGAIN).isPresent();
         return new Card(
                 own.task().taskId(),
                 given.title(),
-                own.isExcused() && !running ? When.DONE : when(terms, again ? null : last, now, after != null),
+                own.said().isExcused() && !running ? When.DONE : when(terms, again ? null : last, now, after != null),
                 own.task().way(),
                 onScreen ? "" : given.instructions(),
                 Aids.kept(given.questions(), given.aids().percentOfQuestions()).size(),
@@ -219,9 +216,9 @@ class MyWorkService {
                 last == null ? null : results.remarkBy(last),
                 last == null ? after : null,
                 again,
-                own.isExcused(),
-                own.since(WorkNotes.Kind.REMINDED)
-                        .map(each -> results.nameOf(each.adultId))
+                own.said().isExcused(),
+                own.saidSince(WorkNotes.Kind.REMINDED)
+                        .map(each -> results.nameOf(each.adultId()))
                         .orElse(null));
     }
 

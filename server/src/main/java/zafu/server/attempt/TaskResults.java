@@ -3,7 +3,6 @@ package zafu.server.attempt;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -93,27 +92,18 @@ class TaskResults {
         return all;
     }
 
+    /** The groups that have somebody who handed in. */
     private List<Gathered> gathered(TaskWork.Seen seen, @Nullable Long arrangementId, List<One> all) {
-        Set<StudentId> left = new LinkedHashSet<>(seen.students().keySet());
-        List<Gathered> groups = new ArrayList<>();
-        for (Arrangements.GroupWithMembers group : arrangements.ofClasses(seen.classes())) {
-            if (Objects.equals(group.arrangementId(), arrangementId)) {
-                left.removeAll(group.members());
-                add(groups, seen, all, group.id().value(), group.name(), group.look(), group.members());
-            }
-        }
-        add(groups, seen, all, null, "", null, left);
-        return groups;
+        return arrangements
+                .gathered(seen.classes(), arrangementId, seen.students().keySet())
+                .stream()
+                .map(group -> gathered(seen, group, all))
+                .filter(group -> group.shown().handedIn() > 0)
+                .toList();
     }
 
-    private static void add(
-            List<Gathered> groups,
-            TaskWork.Seen seen,
-            List<One> all,
-            @Nullable Long id,
-            String name,
-            @Nullable Integer look,
-            Set<StudentId> members) {
+    private static Gathered gathered(TaskWork.Seen seen, Arrangements.Gathered group, List<One> all) {
+        Set<StudentId> members = Set.copyOf(group.students());
         double[] minutes = all.stream()
                 .filter(one -> members.contains(one.student()))
                 .mapToDouble(one -> Duration.between(one.attempt().startedAt, one.attempt().handedInAt)
@@ -123,12 +113,16 @@ class TaskResults {
                 .toArray();
         int covered = (int)
                 members.stream().filter(seen.task().given().keySet()::contains).count();
-        if (minutes.length > 0) {
-            double median = GroupFigures.medianOf(minutes);
-            groups.add(new Gathered(
-                    new ResultGroup(id, name, look, minutes.length, Math.max(covered, minutes.length), median),
-                    members));
-        }
+        Double median = minutes.length == 0 ? null : GroupFigures.medianOf(minutes);
+        return new Gathered(
+                new ResultGroup(
+                        group.id(),
+                        group.name(),
+                        group.look(),
+                        minutes.length,
+                        Math.max(covered, minutes.length),
+                        median),
+                members);
     }
 
     private QuestionResult question(

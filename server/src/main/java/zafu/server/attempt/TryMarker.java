@@ -65,6 +65,13 @@ class TryMarker {
         mark(attempt);
     }
 
+    /** Gives work back, so that the student sees how it went, or not any more; it need not be marked then. */
+    void giveBack(Attempt attempt, boolean returned, long adultId) {
+        attempt.returnedAt = returned ? clock.instant() : null;
+        attempt.returnedBy = returned ? adultId : null;
+        mark(attempt);
+    }
+
     /** Adds up what a handed-in try comes to, by what marks itself and by what people gave. */
     void mark(Attempt attempt) {
         Map<Long, AttemptAnswer> given = new LinkedHashMap<>();
@@ -76,6 +83,9 @@ class TryMarker {
         for (Library.Asked asked : questionsOf(attempt).values()) {
             AttemptAnswer answer = given.get(asked.id());
             OptionalDouble points = answer == null ? OptionalDouble.of(0) : earned(asked, answer, accepted);
+            if (answer != null) {
+                answer.earned = points.isPresent() ? points.getAsDouble() : null;
+            }
             if (points.isEmpty()) {
                 toMark++;
                 continue;
@@ -83,9 +93,6 @@ class TryMarker {
             Points here = new Points(points.getAsDouble(), asked.points());
             all = all.plus(here);
             bySkill.merge(asked.skillId() == null ? NO_SKILL : asked.skillId(), here, Points::plus);
-            if (answer != null) {
-                answer.earned = points.getAsDouble();
-            }
         }
         answers.saveAll(given.values());
         if (attempt.givenEarned != null && attempt.givenPossible != null) {
@@ -137,9 +144,10 @@ class TryMarker {
         }
     }
 
+    /** As they were when it was handed in: a question that is corrected later does not mark anew what is done. */
     Map<Long, Library.Asked> questionsOf(Attempt attempt) {
         return out.given(attempt)
-                .map(version -> library.questions(attempt.kept(version.questions())))
+                .map(version -> library.questions(attempt.kept(version.questions()), attempt.handedInAt))
                 .orElse(Map.of());
     }
 }

@@ -133,10 +133,8 @@ class TryReview {
             throw Refusal.conflict("still-running", "The student is still working at it. It can be given back later.");
         }
         attempt.remark = wanted.text().strip();
-        boolean was = attempt.returnedAt != null;
-        if (wanted.returned() != was) {
-            attempt.returnedAt = wanted.returned() ? clock.instant() : null;
-            attempt.returnedBy = wanted.returned() ? people.current.adult().adultId() : null;
+        if (wanted.returned() != (attempt.returnedAt != null)) {
+            marker.giveBack(attempt, wanted.returned(), people.current.adult().adultId());
         }
         attempts.save(attempt);
         people.audit.note(access.classOf(attempt), "try.remark", attempt.studentId, attempt.remark);

@@ -1,12 +1,11 @@
 package zafu.server.attempt;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,9 +26,6 @@ public class WorkNotes {
 
     /** One student's work at one task. */
     public record WorkOf(long taskId, long studentId) {}
-
-    /** What is said of it now, and when it was said last. */
-    public record Said(Kind kind, Instant at) {}
 
     private final WorkNoteRepository notes;
     private final CurrentPerson current;
@@ -54,11 +50,11 @@ public class WorkNotes {
     @Transactional
     public List<Long> say(Kind kind, long classId, Collection<WorkOf> works) {
         List<Long> made = new ArrayList<>();
-        Map<WorkOf, List<Said>> now =
+        Map<WorkOf, SaidOfWork> now =
                 said(works.stream().map(WorkOf::taskId).distinct().toList());
         for (WorkOf work : works) {
-            boolean excused = now.getOrDefault(work, List.of()).stream().anyMatch(each -> each.kind() == Kind.EXCUSED);
-            if (kind == Kind.EXCUSED && excused) {
+            if (kind == Kind.EXCUSED
+                    && now.getOrDefault(work, SaidOfWork.NOTHING).isExcused()) {
                 continue;
             }
             WorkNote note = new WorkNote();
@@ -110,11 +106,23 @@ public class WorkNotes {
     }
 
     /** What is said of any student's work at these tasks. */
-    public Map<WorkOf, List<Said>> said(Collection<Long> taskIds) {
-        Map<WorkOf, List<Said>> found = new LinkedHashMap<>();
-        notes.findByTaskIdInAndTakenBackAtIsNullOrderById(taskIds).forEach(each -> found.computeIfAbsent(
-                        new WorkOf(each.taskId, each.studentId), work -> new ArrayList<>())
-                .add(new Said(each.kind, each.notedAt)));
-        return found;
+    public Map<WorkOf, SaidOfWork> said(Collection<Long> taskIds) {
+        return gathered(notes.findByTaskIdInAndTakenBackAtIsNullOrderById(taskIds));
+    }
+
+    /** What is said of all work of a student. */
+    Map<WorkOf, SaidOfWork> saidOf(long studentId) {
+        return gathered(notes.findByStudentIdAndTakenBackAtIsNullOrderById(studentId));
+    }
+
+    private static Map<WorkOf, SaidOfWork> gathered(List<WorkNote> found) {
+        return found.stream()
+                .collect(Collectors.groupingBy(
+                        each -> new WorkOf(each.taskId, each.studentId),
+                        Collectors.collectingAndThen(
+                                Collectors.mapping(
+                                        each -> new SaidOfWork.Said(each.kind, each.notedAt, each.adultId),
+                                        Collectors.toList()),
+                                SaidOfWork::new)));
     }
 }

@@ -7,10 +7,8 @@ import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
@@ -86,27 +84,16 @@ public class Growth {
         Map<StudentId, StudentGrowth> grown = new LinkedHashMap<>();
         names.forEach((id, name) ->
                 grown.put(id, student(name, points.get(id), goals.get(id.value()), measure.lowerIsBetter())));
-        List<GroupGrowth> groups = new ArrayList<>();
+        List<Arrangements.Gathered> gathered = arrangements.gathered(List.of(classId), arrangementId, names.keySet());
         Map<Long, List<List<Point>>> byGroup = new LinkedHashMap<>();
-        Set<StudentId> left = new LinkedHashSet<>(names.keySet());
-        for (Arrangements.GroupWithMembers group : arrangements.ofClass(classId)) {
-            if (Objects.equals(group.arrangementId(), arrangementId)) {
-                List<StudentId> members = names.keySet().stream()
-                        .filter(group.members()::contains)
-                        .toList();
-                left.removeAll(group.members());
-                byGroup.put(
-                        group.id().value(), members.stream().map(points::get).toList());
-                groups.add(group(group.id().value(), group.name(), group.look(), members, grown, points));
-            }
-        }
-        if (!left.isEmpty()) {
-            groups.add(group(null, "", null, List.copyOf(left), grown, points));
-        }
+        gathered.stream()
+                .filter(group -> group.id() != null)
+                .forEach(group -> byGroup.put(
+                        group.id(), group.students().stream().map(points::get).toList()));
         double error = measure.standardError() == null ? 0 : measure.standardError();
         return new GrowthController.GrowthShown(
                 measure,
-                groups,
+                gathered.stream().map(group -> group(group, grown, points)).toList(),
                 GroupsApart.of(byGroup)
                         .map(each -> new GrowthController.Apart(each.before(), each.now(), each.way(error)))
                         .orElse(null),
@@ -178,22 +165,17 @@ public class Growth {
     }
 
     private static GroupGrowth group(
-            @Nullable Long id,
-            String name,
-            @Nullable Integer look,
-            List<StudentId> members,
-            Map<StudentId, StudentGrowth> grown,
-            Map<StudentId, List<Point>> points) {
+            Arrangements.Gathered group, Map<StudentId, StudentGrowth> grown, Map<StudentId, List<Point>> points) {
         Map<LocalDate, List<Double>> byWeek = new TreeMap<>();
-        members.forEach(member -> points.get(member).forEach(point -> byWeek.computeIfAbsent(
+        group.students().forEach(member -> points.get(member).forEach(point -> byWeek.computeIfAbsent(
                         point.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)),
                         week -> new ArrayList<>())
                 .add(point.value())));
         return new GroupGrowth(
-                id,
-                name,
-                look,
-                members.stream().map(grown::get).toList(),
+                group.id(),
+                group.name(),
+                group.look(),
+                group.students().stream().map(grown::get).toList(),
                 byWeek.entrySet().stream()
                         .map(each -> new GrowthPoint(
                                 each.getKey(),

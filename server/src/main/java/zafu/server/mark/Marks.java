@@ -18,8 +18,8 @@ import zafu.core.mark.MarkItem;
 import zafu.core.mark.Standing;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
+import zafu.server.attempt.SaidOfWork;
 import zafu.server.attempt.Tries.TryShown;
-import zafu.server.attempt.WorkNotes;
 import zafu.server.attempt.WorkNotes.WorkOf;
 import zafu.server.library.Library;
 import zafu.server.mark.MarkSettings.TaskCounting;
@@ -49,7 +49,7 @@ public class Marks {
             MarkSettings.Settings settings,
             List<TaskForClass> tasks,
             List<TryShown> tries,
-            Map<WorkOf, List<WorkNotes.Said>> said) {}
+            Map<WorkOf, SaidOfWork> said) {}
 
     /**
      * The try that counts and what lateness took.
@@ -147,10 +147,7 @@ public class Marks {
                 List<TryShown> handedIn,
                 Optional<TryShown> counting,
                 Map<Long, Counted> counted) {
-            boolean excused = work.said().getOrDefault(one, List.of()).stream()
-                    .anyMatch(each ->
-                            each.kind() == WorkNotes.Kind.EXCUSED && !each.at().isAfter(at));
-            if (excused) {
+            if (work.said().getOrDefault(one, SaidOfWork.NOTHING).isExcusedAt(at)) {
                 return new Standing.Excused();
             }
             if (counting.isPresent()) {

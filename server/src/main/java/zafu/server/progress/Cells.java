@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
+import zafu.server.attempt.SaidOfWork;
 import zafu.server.attempt.Tries.TryShown;
 import zafu.server.attempt.WorkNotes;
 import zafu.server.attempt.WorkNotes.WorkOf;
@@ -42,7 +43,7 @@ final class Cells {
                     : Optional.empty();
         }
         boolean asked = isAsked(one, own);
-        if (has(one, WorkNotes.Kind.EXCUSED)) {
+        if (isExcused(one)) {
             return Optional.of(
                     own.isEmpty()
                             ? plain(column, State.EXCUSED, 0, false)
@@ -61,16 +62,19 @@ final class Cells {
         return tries.getOrDefault(one, List.of());
     }
 
-    boolean has(WorkOf one, WorkNotes.Kind kind) {
-        return work.said().getOrDefault(one, List.of()).stream().anyMatch(each -> each.kind() == kind);
+    boolean isExcused(WorkOf one) {
+        return said(one).isExcused();
     }
 
     /** Whether a reminder, or being asked to try again, is newer than anything the student has begun since. */
     boolean isAsked(WorkOf one, List<TryShown> own) {
         Instant begun = own.isEmpty() ? Instant.EPOCH : own.get(own.size() - 1).startedAt();
-        return work.said().getOrDefault(one, List.of()).stream()
-                .anyMatch(each ->
-                        each.kind() != WorkNotes.Kind.EXCUSED && !each.at().isBefore(begun));
+        return said(one).since(begun, WorkNotes.Kind.REMINDED).isPresent()
+                || said(one).since(begun, WorkNotes.Kind.ASKED_AGAIN).isPresent();
+    }
+
+    private SaidOfWork said(WorkOf one) {
+        return work.said().getOrDefault(one, SaidOfWork.NOTHING);
     }
 
     private static Cell plain(int column, State state, int questions, boolean asked) {

@@ -9,7 +9,6 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
 import zafu.server.attempt.Tries.TryShown;
-import zafu.server.attempt.WorkNotes;
 import zafu.server.attempt.WorkNotes.WorkOf;
 import zafu.server.mark.Marks;
 import zafu.server.progress.ProgressController.LowResult;
@@ -61,7 +60,7 @@ class LowResults {
     private static Optional<List<TryShown>> low(Marks.Work work, Cells cells, WorkOf one) {
         List<TryShown> own = cells.tries(one);
         boolean running = own.stream().anyMatch(TryShown::running);
-        if (own.isEmpty() || running || cells.has(one, WorkNotes.Kind.EXCUSED)) {
+        if (own.isEmpty() || running || cells.isExcused(one)) {
             return Optional.empty();
         }
         return work.settings()

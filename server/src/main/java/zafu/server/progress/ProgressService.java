@@ -5,12 +5,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -163,26 +161,13 @@ class ProgressService {
 
     private List<GroupRows> gathered(
             long classId, @Nullable Long arrangementId, Map<StudentId, ProgressRow> rows, int columns) {
-        Set<StudentId> left = new LinkedHashSet<>(rows.keySet());
-        List<GroupRows> groups = new ArrayList<>();
-        for (Arrangements.GroupWithMembers group : arrangements.ofClass(classId)) {
-            if (Objects.equals(group.arrangementId(), arrangementId)) {
-                List<ProgressRow> members = rows.entrySet().stream()
-                        .filter(row -> group.members().contains(row.getKey()))
-                        .map(Map.Entry::getValue)
-                        .toList();
-                left.removeAll(group.members());
-                groups.add(group(group.id().value(), group.name(), group.look(), members, columns));
-            }
-        }
-        if (!left.isEmpty()) {
-            groups.add(group(null, "", null, left.stream().map(rows::get).toList(), columns));
-        }
-        return groups;
+        return arrangements.gathered(List.of(classId), arrangementId, rows.keySet()).stream()
+                .map(group ->
+                        group(group, group.students().stream().map(rows::get).toList(), columns))
+                .toList();
     }
 
-    private static GroupRows group(
-            @Nullable Long id, String name, @Nullable Integer look, List<ProgressRow> members, int columns) {
+    private static GroupRows group(Arrangements.Gathered group, List<ProgressRow> members, int columns) {
         List<Median> medians = byColumn(members, columns).stream()
                 .map(cells -> new Median(medianOf(earned(cells))))
                 .toList();
@@ -192,7 +177,7 @@ class ProgressService {
                 .flatMapToDouble(DoubleStream::of)
                 .sorted()
                 .toArray();
-        return new GroupRows(id, name, look, members, medians, medianOf(marks));
+        return new GroupRows(group.id(), group.name(), group.look(), members, medians, medianOf(marks));
     }
 
     private static @Nullable Double medianOf(double[] sorted) {
