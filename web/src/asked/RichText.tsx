@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { EditorContent, useEditor, useEditorState } from "@tiptap/react";
 import StarterKit from "@tiptap/starter-kit";
+import { useEffect, useRef } from "react";
 import { words } from "./words";
 
 interface Props {
@@ -18,6 +19,7 @@ const LONGEST = 15_000;
  * one person cannot do anything in the page of another.
  */
 export default function RichText({ html, label, onWrite }: Props) {
+  const shown = useRef(html);
   const editor = useEditor({
     extensions: [
       StarterKit.configure({
@@ -43,12 +45,20 @@ export default function RichText({ html, label, onWrite }: Props) {
     onUpdate: ({ editor: now }) => {
       const written = now.isEmpty ? "" : now.getHTML();
       if (written.length <= LONGEST) {
+        shown.current = written;
         onWrite?.(written);
       } else {
         now.commands.undo();
       }
     },
   });
+  useEffect(() => {
+    // What comes from elsewhere, another page or the server, takes the place of what nobody is writing at.
+    if (html !== shown.current && !editor.isFocused) {
+      shown.current = html;
+      editor.commands.setContent(html, { emitUpdate: false });
+    }
+  }, [html, editor]);
   return (
     <Box
       sx={{

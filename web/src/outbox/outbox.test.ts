@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { answersOver, type Entry, newerThan } from "./entry";
 import { Outbox, type Outcome } from "./outbox";
-import { MemoryStore } from "./store";
+import { MemoryStore, RoomyStore } from "./store";
 
 const at = "2027-02-09T12:00:00Z";
 const entry = (questionId: number, text: string, more: Partial<Entry> = {}): Entry => ({
@@ -98,6 +98,29 @@ describe("what a student gives", () => {
     expect(got).toEqual(["1-a", "2-b", "3-c"]);
     expect(apart).toEqual(["1-a"]);
     expect(box.now().refused.map((one) => one.key)).toEqual(["2-b"]);
+  });
+
+  it("is never said to be kept before it is on the device", async () => {
+    const { box } = await server();
+    const given = box.give(entry(1, "a"), 1e6);
+    expect(box.now().entries.map((one) => one.key)).toEqual(["1-a"]);
+    expect(await box.settled(1)).toBe(true);
+    await given;
+    expect(box.now().entries).toEqual([]);
+  });
+
+  it("is sent all the same where the disk of the device is full", async () => {
+    const disk = new MemoryStore();
+    const store = new RoomyStore(disk);
+    await store.add(entry(1, "a"));
+    disk.add = () => Promise.reject(new DOMException("no room", "QuotaExceededError"));
+    await store.add(entry(2, "b"));
+    const all = await store.all();
+    expect(all.map((one) => one.key)).toEqual(["1-a", "2-b"]);
+    for (const one of all) {
+      await store.remove(one.seq ?? 0);
+    }
+    expect(await store.all()).toEqual([]);
   });
 
   it("in a file stands beside other files", async () => {

@@ -1,4 +1,4 @@
-import { type Entry, placeOf } from "./entry";
+import { type Entry, placeOf, replaces } from "./entry";
 import type { Store } from "./store";
 
 /** What the server said to something that was sent. */
@@ -15,8 +15,6 @@ export type Outcome =
   | "signedOut";
 
 export interface Waiting {
-  /** Whether it was looked at what an earlier page left behind. */
-  looked: boolean;
   entries: readonly Entry[];
   /** When the server was known to have the newest answer to a question, by {@link placeOf}; milliseconds of this page. */
   sent: ReadonlyMap<string, number>;
@@ -33,12 +31,15 @@ const LONGEST_REST_MS = 10_000;
  * and again until it is kept. One page of a browser sends at a time.
  */
 export class Outbox {
-  private waiting: Waiting = { looked: false, entries: [], sent: new Map(), unreached: false, refused: [] };
+  private waiting: Waiting = { entries: [], sent: new Map(), unreached: false, refused: [] };
   private listeners = new Set<() => void>();
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private rest = FIRST_REST_MS;
   private owner: number | null = null;
+  /** Given, and not known to be on this device yet. */
+  private arriving: readonly Entry[] = [];
+  private arrived: Promise<unknown> = Promise.resolve();
 
   constructor(
     private readonly store: Promise<Store>,
@@ -50,7 +51,7 @@ export class Outbox {
   /** Whose things are sent from now on; nobody's where nobody is signed in. */
   belongsTo(studentId: number | null) {
     this.owner = studentId;
-    void this.look({ looked: true }).then(() => this.flush());
+    void this.look().then(() => this.flush());
   }
 
   subscribe = (listener: () => void) => {
@@ -62,7 +63,13 @@ export class Outbox {
 
   /** Resolves when it is on this device; sending begins at once or, for what is still being typed, a moment later. */
   async give(entry: Entry, afterMs = 0) {
-    await (await this.store).add(entry);
+    this.arriving = [...this.arriving, entry];
+    // From this moment on nothing may say that all is kept.
+    this.show({ entries: withArriving(this.waiting.entries, [entry]) });
+    const added = this.store.then((store) => store.add(entry));
+    this.arrived = Promise.all([this.arrived, added]);
+    await added;
+    this.arriving = this.arriving.filter((each) => each !== entry);
     await this.look();
     this.later(afterMs);
   }
@@ -78,6 +85,7 @@ export class Outbox {
 
   /** Resolves with whether everything of a try is kept by the server. */
   async settled(tryId: number): Promise<boolean> {
+    await this.arrived;
     await this.flush();
     await this.flush();
     return this.waiting.entries.every((entry) => entry.tryId !== tryId);
@@ -120,9 +128,21 @@ export class Outbox {
   }
 
   private async look(change: Partial<Waiting> = {}) {
-    this.waiting = { ...this.waiting, ...change, entries: await this.mine() };
+    const stored = await this.mine();
+    this.show({ ...change, entries: withArriving(stored, this.arriving) });
+  }
+
+  private show(change: Partial<Waiting>) {
+    this.waiting = { ...this.waiting, ...change };
     for (const listener of this.listeners) {
       listener();
     }
   }
+}
+
+function withArriving(stored: readonly Entry[], arriving: readonly Entry[]): readonly Entry[] {
+  return arriving.reduce(
+    (all, entry) => [...all.filter((older) => older.key !== entry.key && !replaces(entry, older)), entry],
+    stored,
+  );
 }

@@ -10,6 +10,8 @@ export interface Store {
 
 const NAME = "zafu-outbox";
 const GIVEN = "given";
+/** No disk of a device counts so far. */
+const FIRST_BESIDES = 2 ** 50;
 
 /** On the disk of this device, so that it outlives the page and the browser. */
 class DiskStore implements Store {
@@ -38,7 +40,8 @@ class DiskStore implements Store {
 /** Where the browser keeps nothing, as in some private windows: at least as long as the page is there. */
 export class MemoryStore implements Store {
   private entries: Entry[] = [];
-  private next = 1;
+
+  constructor(private next = 1) {}
 
   async add(entry: Entry) {
     this.entries = [
@@ -56,6 +59,29 @@ export class MemoryStore implements Store {
   }
 }
 
+/** What does not fit on the disk any more is at least kept as long as the page is there, and sent all the same. */
+export class RoomyStore implements Store {
+  private readonly besides: Store = new MemoryStore(FIRST_BESIDES);
+
+  constructor(private readonly disk: Store) {}
+
+  async add(entry: Entry) {
+    try {
+      await this.disk.add(entry);
+    } catch {
+      await this.besides.add(entry);
+    }
+  }
+
+  async all() {
+    return [...(await this.disk.all()), ...(await this.besides.all())];
+  }
+
+  async remove(seq: number) {
+    await (seq < FIRST_BESIDES ? this.disk : this.besides).remove(seq);
+  }
+}
+
 export async function openStore(): Promise<Store> {
   try {
     const db = await openDB(NAME, 1, {
@@ -63,7 +89,7 @@ export async function openStore(): Promise<Store> {
         made.createObjectStore(GIVEN, { keyPath: "seq", autoIncrement: true });
       },
     });
-    return new DiskStore(db);
+    return new RoomyStore(new DiskStore(db));
   } catch {
     return new MemoryStore();
   }

@@ -8,7 +8,7 @@ import { tryQuery } from "../api/myQueries";
 import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { stamped } from "../api/stamp";
-import { outbox, useWaiting } from "../outbox/mine";
+import { outbox } from "../outbox/mine";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
 import { HandInTry } from "./HandInTry";
@@ -19,18 +19,8 @@ import { words } from "./words";
 export default function TryPlace() {
   const tryId = Number(useParams().tryId);
   const query = tryQuery(tryId);
-  const {
-    data: page,
-    error,
-    refetch,
-    fetchStatus,
-    failureCount,
-    dataUpdatedAt,
-  } = useQuery({ ...query, staleTime: 0 });
-  // A field that was filled from what the device remembered would not take what was given since.
-  const older = dataUpdatedAt < performance.timeOrigin && fetchStatus === "fetching" && failureCount === 0;
+  const { data: page, error, refetch, fetchStatus } = useQuery({ ...query, staleTime: 0 });
   const studentId = useQuery(sessionQuery).data?.studentId ?? 0;
-  const { looked } = useWaiting();
   const tell = useNotice();
   const handIn = useMutation({
     mutationFn: async () => {
@@ -53,9 +43,6 @@ export default function TryPlace() {
       refetch();
     });
   }, [refetch]);
-  if ((!looked || older) && page) {
-    return <Waiting />;
-  }
   if (!page) {
     return error || fetchStatus === "paused" ? (
       <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 3 }}>
