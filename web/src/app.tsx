@@ -24,6 +24,7 @@ const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
 const TasksPlace = lazy(() => import("./plan/TasksPlace"));
 const SeeAsPlace = lazy(() => import("./plan/SeeAsPlace"));
 const TaskPlace = lazy(() => import("./plan/TaskPlace"));
+const LivePlace = lazy(() => import("./progress/live/LivePlace"));
 const MarkingPlace = lazy(() => import("./progress/marking/MarkingPlace"));
 const ResultsPlace = lazy(() => import("./progress/results/ResultsPlace"));
 const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
@@ -70,6 +71,7 @@ function TeacherRoutes() {
         <Route path="plan/see-as/:studentId" element={<SeeAsPlace />} />
         <Route path="plan/:taskId" element={<TaskPlace />} />
         <Route path="progress/tasks/:taskId" element={<ResultsPlace />} />
+        <Route path="progress/tasks/:taskId/live" element={<LivePlace />} />
         <Route path="progress/tasks/:taskId/marking" element={<MarkingPlace />} />
         <Route path="progress/:part?" element={<ProgressPlace />} />
       </Route>

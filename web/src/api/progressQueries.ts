@@ -78,6 +78,17 @@ export const resultsQuery = (classId: number, taskId: number, arrangementId: num
       ),
   });
 
+const LOOK_AGAIN_MS = 10_000;
+
+/** Asked again by itself: that somebody stands still is no news that anybody sends. */
+export const liveQuery = (classId: number, taskId: number, groupId: number | undefined) =>
+  queryOptions({
+    queryKey: ["class", classId, "live", taskId, groupId],
+    queryFn: () =>
+      data(api.GET("/api/tasks/{taskId}/live", { params: { path: { taskId }, query: { groupId } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+
 export const phrasesQuery = queryOptions({
   queryKey: ["phrases"],
   queryFn: () => data(api.GET("/api/phrases")),

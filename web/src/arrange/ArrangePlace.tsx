@@ -9,7 +9,7 @@ import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import dayjs from "dayjs";
 import { type FormEvent, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { classesQuery, putAwayQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
@@ -24,7 +24,9 @@ import { words } from "./words";
 
 export default function ArrangePlace() {
   const { arrangements, classId } = useFocus();
-  const [making, setMaking] = useState(false);
+  // From Progress one comes with a measure, to make an arrangement by it.
+  const byMeasure = useSearchParams()[0].get("measure");
+  const [making, setMaking] = useState(byMeasure !== null);
   return (
     <>
       <PlaceHead title={words.title} about={words.about}>
@@ -64,7 +66,7 @@ export default function ArrangePlace() {
         ))}
       </Box>
       <PutAway classId={classId} />
-      {making && <NewArrangement onClose={() => setMaking(false)} />}
+      {making && <NewArrangement by={byMeasure} onClose={() => setMaking(false)} />}
     </>
   );
 }
@@ -102,9 +104,10 @@ function PutAway({ classId }: { classId: number }) {
   );
 }
 
-function NewArrangement({ onClose }: { onClose: () => void }) {
+function NewArrangement({ by, onClose }: { by: string | null; onClose: () => void }) {
   const { classId } = useFocus();
   const measures = useMeasuresToChoose();
+  const first = measures.find((each) => String(each.id) === by) ?? measures[0];
   const now = useQuery(classesQuery).data?.now;
   const navigate = useNavigate();
   const tell = useNotice();
@@ -145,12 +148,12 @@ function NewArrangement({ onClose }: { onClose: () => void }) {
           />
           <TextField
             // Chosen beforehand also where the measures come in after the dialog has opened.
-            key={measures[0]?.id}
+            key={first?.id}
             name="measureId"
             select
             label={words.measure}
             required
-            defaultValue={measures[0]?.id ?? ""}
+            defaultValue={first?.id ?? ""}
             sx={{ gridColumn: "span 2" }}
           >
             {measures.map((measure) => (

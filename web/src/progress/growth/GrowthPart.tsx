@@ -100,7 +100,7 @@ function Charts({ measureId }: { measureId: number }) {
                     <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
                       <b>{student.givenName}</b>
                       <Box sx={{ flex: 1, fontSize: 12.5, color: "var(--z-soft)" }}>
-                        {student.perWeek !== undefined && words.perWeek(student.perWeek, growth.measure.unit)}
+                        {student.perWeek !== undefined && words.perWeek(student.perWeek)}
                       </Box>
                       {growth.mayChange && (
                         <Button

@@ -12,8 +12,7 @@ export const words = {
   setAim: "Set an aim…",
   aimFor: (name: string) => `Set an aim for ${name}`,
   groupAim: (group: string) => `Set an aim for everyone in ${group}`,
-  perWeek: (value: number, unit: string) =>
-    `${value > 0 ? "+" : ""}${common.points(value)}${unit ? ` ${unit}` : ""} a week`,
+  perWeek: (value: number) => `${value > 0 ? "+" : ""}${common.points(value)} a week`,
   aim: (student: Student) =>
     student.aim === undefined
       ? "no aim"
@@ -38,7 +37,7 @@ export const words = {
     `${student.givenName}: ${student.points.map((each) => `${dayjs(each.date).format("D MMM")} ${common.points(each.value)}`).join(", ")}`,
   groupMedian: "median of the group",
   legend:
-    "Dots are values, the band is the error of measurement, the dashed line is the aim, the thin one the trend.",
+    "Dots are values, the band is the error of measurement, the dashed line is the aim, the thin one the trend. An upright line is where an arrangement begins.",
   table: "As numbers",
   dialog: {
     title: (name: string) => `An aim for ${name}`,

@@ -1,10 +1,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useQuery } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, data, type Schemas } from "../../api/client";
 import { progressQuery, resultsQuery } from "../../api/progressQueries";
+import { measuresQuery } from "../../api/queries";
+import { queryClient } from "../../api/queryClient";
 import { Card, PlaceHead } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
+import { useNotice } from "../../shell/Notice";
 import { Waiting } from "../../shell/Waiting";
 import { listed, QuestionTable } from "./QuestionTable";
 import { words } from "./words";
@@ -15,6 +19,21 @@ export default function ResultsPlace() {
   const taskId = Number(useParams().taskId);
   const results = useQuery(resultsQuery(classId, taskId, arrangement?.id)).data;
   const grid = useQuery(progressQuery(classId, arrangement?.id)).data;
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const group = useMutation({
+    mutationFn: () =>
+      data<Schemas["ColumnAsMeasure"]>(
+        api.POST("/api/classes/{classId}/progress/tasks/{taskId}/measure", {
+          params: { path: { classId, taskId } },
+        }),
+      ),
+    onSuccess: async ({ measureId }) => {
+      await queryClient.invalidateQueries({ queryKey: measuresQuery.queryKey });
+      navigate(`/classes/${classId}/arrange?measure=${measureId}`);
+    },
+    onError: (error) => tell(error.message),
+  });
   if (!results) {
     return <Waiting />;
   }
@@ -32,6 +51,14 @@ export default function ResultsPlace() {
           </Button>
         }
       >
+        {grid?.mayChange && results.groups.length > 0 && (
+          <Button disabled={group.isPending} onClick={() => group.mutate()}>
+            {words.makeGroups}
+          </Button>
+        )}
+        <Button component={Link} to={`/classes/${classId}/progress/tasks/${taskId}/live`}>
+          {words.live}
+        </Button>
         <Button component={Link} to={`/classes/${classId}/progress/tasks/${taskId}/marking`}>
           {words.mark}
         </Button>

@@ -5,6 +5,8 @@ import { words as common } from "../words";
 export const words = {
   about: "how it went, by question",
   back: "‹ the grid",
+  makeGroups: "Make groups from it…",
+  live: "The class at work",
   mark: "Mark it",
   nobody: "Nobody has handed this in yet. Results show here as they come.",
   table: "Results by question and group",

@@ -146,6 +146,27 @@ class ProgressJourneyTest {
         assertThat(table).containsText("50 %");
         assertThat(table).containsText("1 student missed it");
         Accessibility.check(teacher.page());
+        teacher.button("Make groups from it…").click();
+        assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("Marsh quiz: result");
+    }
+
+    @Test
+    void theClassAtWorkIsSeenAndGivenMoreTime() {
+        try (Window student = Window.at(zafu).signInStudent(own.codeOf(3))) {
+            student.start("Marsh quiz");
+            go("/tasks/" + quiz + "/live");
+            Locator one = teacher.page()
+                    .getByRole(AriaRole.LISTITEM)
+                    .filter(new Locator.FilterOptions().setHasText("S3 Test"));
+            assertThat(one).containsText("working");
+            assertThat(one).containsText("20 min left");
+            Accessibility.check(teacher.page());
+            teacher.button("5 minutes more for S3 Test").click();
+            assertThat(one).containsText("25 min left");
+            assertThat(student.page().getByRole(AriaRole.TIMER)).containsText("25 minutes");
+            teacher.button("Undo").click();
+            assertThat(one).containsText("20 min left");
+        }
     }
 
     @Test

@@ -302,6 +302,38 @@ class MarkingTest extends ServerTest {
     }
 
     @Test
+    void aColumnBecomesAMeasureByWhichGroupsAreFormed() {
+        String path = "/api/classes/" + own.id + "/progress/tasks/" + work.task + "/measure";
+        long measure = own.teacher.post(path, null).ok().get("measureId").asLong();
+        assertThat(scoresOn(measure)).containsExactly(33.3, 0.0, 66.7);
+        assertThat(own.teacher.post(path, null).ok().get("measureId").asLong()).isEqualTo(measure);
+        assertThat(scoresOn(measure)).hasSize(3);
+        mark(first, 1, 2.0, "");
+        own.teacher.post(path, null).ok();
+        assertThat(scoresOn(measure)).containsExactly(100.0, 0.0, 66.7);
+        OwnWork untouched = OwnWork.handedOut(own, Map.of());
+        assertThat(own.teacher
+                        .post("/api/classes/" + own.id + "/progress/tasks/" + untouched.task + "/measure", null)
+                        .status())
+                .isEqualTo(409);
+    }
+
+    /** The last value of each student on a measure, by given name. */
+    private List<Double> scoresOn(long measure) {
+        return own.teacher
+                .get("/api/classes/" + own.id + "/growth?measureId=" + measure)
+                .ok()
+                .get("groups")
+                .get(0)
+                .get("students")
+                .valueStream()
+                .map(each -> each.get("points"))
+                .filter(points -> !points.isEmpty())
+                .map(points -> points.get(points.size() - 1).get("value").asDouble())
+                .toList();
+    }
+
+    @Test
     void phrasesAreOnesOwn() {
         JsonNode kept = own.teacher
                 .post("/api/phrases", Map.of("words", "Look at the moon."))

@@ -128,6 +128,7 @@ final class WalkBodies {
             Map.entry("/written", Map.of("text", "x")),
             Map.entry("/flags", Map.of("questions", List.of(1))),
             Map.entry("/break", Map.of("begin", true)),
+            Map.entry("/tasks/{taskId}/minutes", Map.of("tries", List.of(1), "minutes", 5)),
             Map.entry("/tries/{tryId}/minutes", Map.of("minutes", 5)),
             Map.entry("/progress/excused", Map.of("cells", CELLS, "excused", true)),
             Map.entry("/progress/reminders", Map.of("cells", CELLS)),

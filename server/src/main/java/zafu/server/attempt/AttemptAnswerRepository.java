@@ -16,5 +16,10 @@ interface AttemptAnswerRepository extends JpaRepository<AttemptAnswer, Long> {
             + " group by a.attemptId")
     List<Object[]> countGiven(Collection<Long> attemptIds);
 
+    /** Attempt id and when its newest answer came. */
+    @Query("select a.attemptId, max(a.receivedAt) from AttemptAnswer a where a.attemptId in :attemptIds"
+            + " group by a.attemptId")
+    List<Object[]> newestOf(Collection<Long> attemptIds);
+
     Optional<AttemptAnswer> findByAttemptIdAndQuestionId(long attemptId, long questionId);
 }

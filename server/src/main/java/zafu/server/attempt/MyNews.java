@@ -25,6 +25,11 @@ class MyNews {
         return streams.listen(studentId);
     }
 
+    /** Whether a page of the student's is open and connected. */
+    boolean isHere(long studentId) {
+        return streams.isListening(studentId);
+    }
+
     @TransactionalEventListener(fallbackExecution = true)
     void on(MineChanged change) {
         streams.tell(change.studentId(), "mine");

@@ -25,6 +25,11 @@ public final class OpenStreams {
         return emitter;
     }
 
+    /** Whether a page listens now, as far as is known: one that went away silently is found out at the next heartbeat. */
+    public boolean isListening(long to) {
+        return !listeners.getOrDefault(to, List.of()).isEmpty();
+    }
+
     public void tell(long to, String what) {
         List<SseEmitter> all = listeners.getOrDefault(to, List.of());
         all.forEach(

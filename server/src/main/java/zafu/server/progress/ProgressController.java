@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -16,11 +17,13 @@ import zafu.server.task.Way;
 class ProgressController {
     private final ProgressService service;
     private final LowResults low;
+    private final ColumnMeasure columns;
     private final NewsStream news;
 
-    ProgressController(ProgressService service, LowResults low, NewsStream news) {
+    ProgressController(ProgressService service, LowResults low, ColumnMeasure columns, NewsStream news) {
         this.service = service;
         this.low = low;
+        this.columns = columns;
         this.news = news;
     }
 
@@ -149,6 +152,14 @@ class ProgressController {
     @GetMapping("/api/classes/{classId}/low-results")
     LowResultsShown lowResults(@PathVariable long classId) {
         return low.of(classId);
+    }
+
+    record ColumnAsMeasure(long measureId) {}
+
+    /** Notes a task's results as values of a measure, so that groups can be formed by them. */
+    @PostMapping("/api/classes/{classId}/progress/tasks/{taskId}/measure")
+    ColumnAsMeasure asMeasure(@PathVariable long classId, @PathVariable long taskId) {
+        return new ColumnAsMeasure(columns.of(classId, taskId));
     }
 
     /** Server-sent events named "changed"; the data says what: progress, groups, tasks or students. */
