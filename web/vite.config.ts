@@ -21,6 +21,7 @@ const adultsOnly = [
   "MarkingPlace",
   "MarksPart",
   "Progress",
+  "ReportsPart",
   "ResultsPlace",
   "School",
   "Scores",

@@ -1,5 +1,6 @@
-import { queryOptions } from "@tanstack/react-query";
+import { keepPreviousData, queryOptions } from "@tanstack/react-query";
 import { api, data } from "./client";
+import type { paths } from "./schema";
 
 export const progressQuery = (classId: number, arrangementId: number | undefined) =>
   queryOptions({
@@ -88,6 +89,22 @@ export const liveQuery = (classId: number, taskId: number, groupId: number | und
       data(api.GET("/api/tasks/{taskId}/live", { params: { path: { taskId }, query: { groupId } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
+
+type ReportWish = paths["/api/classes/{classId}/reports"]["get"]["parameters"]["query"];
+
+export const reportQuery = (classId: number, wish: ReportWish) =>
+  queryOptions({
+    queryKey: ["class", classId, "reports", wish],
+    queryFn: () =>
+      data(api.GET("/api/classes/{classId}/reports", { params: { path: { classId }, query: wish } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const languagesQuery = queryOptions({
+  queryKey: ["report-languages"],
+  queryFn: () => data(api.GET("/api/report-languages")),
+  staleTime: Number.POSITIVE_INFINITY,
+});
 
 export const phrasesQuery = queryOptions({
   queryKey: ["phrases"],

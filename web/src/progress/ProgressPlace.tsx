@@ -9,6 +9,7 @@ const LowPart = lazy(() => import("./low/LowPart"));
 const ToMarkPart = lazy(() => import("./marking/ToMarkPart"));
 const GrowthPart = lazy(() => import("./growth/GrowthPart"));
 const MarksPart = lazy(() => import("./marks/MarksPart"));
+const ReportsPart = lazy(() => import("./reports/ReportsPart"));
 
 const parts = {
   grid: GridPart,
@@ -16,9 +17,10 @@ const parts = {
   "to-mark": ToMarkPart,
   growth: GrowthPart,
   marks: MarksPart,
+  reports: ReportsPart,
 };
 
-/** How it goes: the grid, low results, what is to mark, growth, marks. */
+/** How it goes: the grid, low results, what is to mark, growth, marks, reports. */
 export default function ProgressPlace() {
   const { part = "grid" } = useParams();
   const Part = parts[part as keyof typeof parts] ?? GridPart;

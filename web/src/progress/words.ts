@@ -7,6 +7,7 @@ export const words = {
     { to: "to-mark", name: "to mark" },
     { to: "growth", name: "growth" },
     { to: "marks", name: "marks" },
+    { to: "reports", name: "reports" },
   ],
   notPlaced: "not placed",
   files: {

@@ -30,6 +30,7 @@ interface Found {
 
 /** What is selected, and what can be done about it. */
 export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }: Props) {
+  const { classId } = useFocus();
   const found = [...selection].flatMap((name) => find(grid, name));
   const cells = found.map(({ task, student }) => ({ taskId: task.id, studentId: student.id }));
   const only = found.length === 1 ? found[0] : undefined;
@@ -90,6 +91,9 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
           </Button>
         </>
       )}
+      <Button component={Link} to={`/classes/${classId}/progress/reports?${lettersFor(cells)}`}>
+        {words.panel.letter(new Set(cells.map((each) => each.studentId)).size)}
+      </Button>
       {tryId !== undefined && <Button onClick={() => onRead(tryId)}>{words.panel.read}</Button>}
       {only && (
         <Box sx={{ borderTop: "1px solid var(--z-line)", pt: 1.25, mt: 0.5 }}>
@@ -101,6 +105,10 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
       )}
     </Card>
   );
+}
+
+function lettersFor(cells: { studentId: number }[]): string {
+  return [...new Set(cells.map((each) => each.studentId))].map((id) => `student=${id}`).join("&");
 }
 
 function find(grid: Schemas["Grid"], name: string): Found[] {

@@ -196,4 +196,29 @@ class ProgressJourneyTest {
                         .statusCode())
                 .isEqualTo(200);
     }
+
+    @Test
+    void aFamilyLetterIsWrittenFromTheGridAndPrinted() {
+        go("");
+        cell("S1").click();
+        teacher.link("Letter to the family").click();
+        Locator letter = teacher.page().getByRole(AriaRole.ARTICLE);
+        assertThat(letter).hasCount(1);
+        assertThat(letter).containsText("Dear family of S1,");
+        assertThat(letter).containsText("0 of 3");
+        Accessibility.check(teacher.page());
+        teacher.field("Your own words").fill("The next tide is ours.");
+        teacher.field("Language").click();
+        teacher.page()
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("español"))
+                .click();
+        assertThat(letter).containsText("Estimada familia de S1:");
+        assertThat(letter).containsText("The next tide is ours.");
+        Locator pdf = teacher.link("As a PDF");
+        assertThat(pdf).hasAttribute("href", Pattern.compile("language=es"));
+        assertThat(pdf).hasAttribute("href", Pattern.compile("ownWords=The"));
+        org.assertj.core.api.Assertions.assertThat(
+                        own.teacher.getBytes(pdf.getAttribute("href")).headers().firstValue("Content-Type"))
+                .contains("application/pdf");
+    }
 }

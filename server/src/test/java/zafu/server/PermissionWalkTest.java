@@ -33,6 +33,7 @@ class PermissionWalkTest extends ServerTest {
 
     /** What belongs to no class and is for every adult of the school. */
     private static final Set<String> FOR_EVERY_ADULT = Set.of(
+            "GET /api/report-languages",
             "GET /api/classes",
             "GET /api/measures",
             "GET /api/phrases",
@@ -233,6 +234,9 @@ class PermissionWalkTest extends ServerTest {
         }
         if (path.endsWith("/growth")) {
             path += "?measureId=1";
+        }
+        if (path.endsWith("/reports") || path.endsWith("/reports.pdf")) {
+            path += "?kind=FAMILY_LETTER";
         }
         if (path.endsWith("/marks-file")) {
             path += "?as=CSV";

@@ -1,6 +1,8 @@
 package zafu.server.access;
 
 import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -37,6 +39,11 @@ public class AuditTrail {
             }
         });
         lines.save(line);
+    }
+
+    /** What an adult did in a class between two moments, as the stable words of the deeds, oldest first. */
+    public List<String> deeds(long adultId, long classId, Instant from, Instant to) {
+        return lines.deeds(adultId, classId, from, to);
     }
 
     /** Blanks what was written about a student who is erased; that something was done, when and by whom, stays. */

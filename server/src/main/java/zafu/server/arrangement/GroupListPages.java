@@ -1,6 +1,5 @@
 package zafu.server.arrangement;
 
-import java.text.NumberFormat;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -104,17 +103,7 @@ final class GroupListPages {
     }
 
     private static String shown(@Nullable Double value, MeasureCard measure) {
-        if (value == null) {
-            return "";
-        }
-        int level = (int) Math.round(value);
-        if (level >= 0 && level < measure.levels().size()) {
-            return measure.levels().get(level);
-        }
-        NumberFormat format = NumberFormat.getInstance(Locale.CANADA);
-        format.setGroupingUsed(false);
-        format.setMaximumFractionDigits(Math.max(1, measure.decimals()));
-        return format.format(value);
+        return value == null ? "" : measure.shown(value, Locale.CANADA);
     }
 
     private static String days(LocalDate from, LocalDate to) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is known of the demo's people beside their scores: needs, wishes, the neighbours. */
 final class DemoPeople {
@@ -44,6 +45,16 @@ final class DemoPeople {
         need("Quentin", "EXTENDED_TIME", "1.5", "");
         need("Odin", "LARGE_TEXT", null, "");
         need("Rosalind", "LANGUAGE_VERSION", null, "Spanish");
+        speaks("Rosalind", "es");
+    }
+
+    /** Letters to the family are in its language. */
+    private void speaks(String name, String language) {
+        String path = "/api/students/" + id(name);
+        JsonNode sheet = teacher.get(path).ok();
+        ObjectNode facts = ((ObjectNode) sheet.get("facts")).put("language", language);
+        teacher.put(path, Map.of("version", sheet.get("version"), "facts", facts, "tags", sheet.get("tags")))
+                .done();
     }
 
     private void need(String name, String support, @Nullable String amount, String detail) {

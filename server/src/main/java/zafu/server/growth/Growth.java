@@ -103,9 +103,49 @@ public class Growth {
                 permission.mayChange(classId));
     }
 
+    /**
+     * What is known of a student on one measure.
+     *
+     * @param points by date, oldest first; at least one
+     * @param goal absent, with its date, where there is no aim
+     */
+    public record Values(
+            Measures.MeasureCard measure, List<Point> points, @Nullable Double goal, @Nullable LocalDate goalDate) {}
+
+    /** By measure in use, without those made from the results of tasks. Permission is the caller's to check. */
+    @Transactional(readOnly = true)
+    public Map<StudentId, List<Values>> valuesOf(Set<StudentId> students) {
+        List<Long> ids = students.stream().map(StudentId::value).toList();
+        Map<Long, Map<Long, List<Observation>>> noted = measures.noted(ids);
+        Map<StudentId, List<Values>> values = new LinkedHashMap<>();
+        students.forEach(student -> values.put(student, new ArrayList<>()));
+        measures.bySourceId().forEach((source, measure) -> {
+            if (source.startsWith(Measures.OF_A_TASK)) {
+                return;
+            }
+            Map<Long, GrowthAim> goals = aims.findByMeasureIdAndStudentIdIn(measure.id(), ids).stream()
+                    .collect(Collectors.toMap(each -> each.studentId, each -> each));
+            points(noted, measure.id(), students).forEach((student, points) -> {
+                if (!points.isEmpty()) {
+                    GrowthAim goal = goals.get(student.value());
+                    values.get(student)
+                            .add(new Values(
+                                    measure,
+                                    points,
+                                    goal == null ? null : goal.goal,
+                                    goal == null ? null : goal.goalDate));
+                }
+            });
+        });
+        return values;
+    }
+
     private Map<StudentId, List<Point>> points(long measureId, Set<StudentId> students) {
-        Map<Long, Map<Long, List<Observation>>> noted =
-                measures.noted(students.stream().map(StudentId::value).toList());
+        return points(measures.noted(students.stream().map(StudentId::value).toList()), measureId, students);
+    }
+
+    private static Map<StudentId, List<Point>> points(
+            Map<Long, Map<Long, List<Observation>>> noted, long measureId, Set<StudentId> students) {
         Map<StudentId, List<Point>> points = new LinkedHashMap<>();
         for (StudentId student : students) {
             Map<LocalDate, Double> byDate = new TreeMap<>();

@@ -1,5 +1,6 @@
 package zafu.server.measure;
 
+import java.text.NumberFormat;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -7,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -20,6 +22,9 @@ import zafu.server.platform.Refusal;
 /** Measures and observations, for the other features. Permission is theirs to check. */
 @Service
 public class Measures {
+    /** Begins the source id of a measure that was made from the results of a task. */
+    public static final String OF_A_TASK = "task-";
+
     private final MeasureRepository measures;
     private final MeasureCutRepository cuts;
     private final ObservationRepository observations;
@@ -50,7 +55,20 @@ public class Measures {
             String whichCounts,
             @Nullable Integer meanOf,
             int shelfLifeDays,
-            boolean archived) {}
+            boolean archived) {
+
+        /** A value as a person reads it: the name of its level, or the number without its unit. */
+        public String shown(double value, Locale locale) {
+            int level = (int) Math.round(value);
+            if (level >= 0 && level < levels.size()) {
+                return levels.get(level);
+            }
+            NumberFormat format = NumberFormat.getInstance(locale);
+            format.setGroupingUsed(false);
+            format.setMaximumFractionDigits(Math.max(1, decimals));
+            return format.format(value);
+        }
+    }
 
     /** A measure to be made; levels as in {@link MeasureCard}. */
     public record NewMeasure(

@@ -104,7 +104,7 @@ class ColumnMeasure {
     }
 
     private long measureOf(TaskForClass task) {
-        String source = "task-" + task.taskId();
+        String source = Measures.OF_A_TASK + task.taskId();
         Measures.MeasureCard known = measures.bySourceId().get(source);
         if (known != null) {
             return known.id();

@@ -1,0 +1,27 @@
+package zafu.server.report;
+
+import java.util.List;
+
+/**
+ * One sheet of a report, all its words made; shown as a page and laid out as a PDF alike.
+ *
+ * @param language of its words, as a code
+ * @param large whether it is to be hung up: little text, in the middle of the sheet
+ * @param about a line under the title, empty for none
+ * @param ownWords what the teacher added, empty for nothing
+ * @param closing the last lines, such as who wrote it
+ */
+record Sheet(
+        String language,
+        boolean large,
+        String school,
+        String title,
+        String about,
+        List<String> paragraphs,
+        List<SheetTable> tables,
+        String ownWords,
+        List<String> closing) {
+
+    /** @param rows cells in the order of the columns */
+    record SheetTable(String heading, List<String> columns, List<List<String>> rows) {}
+}
