@@ -100,6 +100,13 @@ export const reportQuery = (classId: number, wish: ReportWish) =>
     placeholderData: keepPreviousData,
   });
 
+/** What the library has to train these skills or to get ready for them. */
+export const preparingQuery = (skills: number[]) =>
+  queryOptions({
+    queryKey: ["preparing-items", skills],
+    queryFn: () => data(api.GET("/api/preparing-items", { params: { query: { skills } } })),
+  });
+
 export const languagesQuery = queryOptions({
   queryKey: ["report-languages"],
   queryFn: () => data(api.GET("/api/report-languages")),

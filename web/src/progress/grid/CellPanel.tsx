@@ -8,6 +8,7 @@ import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
 import { MarkStory } from "../marks/MarkStory";
 import { words as common } from "../words";
+import { PrepareButton } from "./PrepareButton";
 import { type Selection, workOf } from "./selection";
 import type { useCellActs } from "./useCellActs";
 import { words } from "./words";
@@ -37,6 +38,7 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
   const handedIn = found.length > 0 && found.every(({ cell }) => cell.state === "HANDED_IN");
   const excused = found.length > 0 && found.every(({ cell }) => cell.state === "EXCUSED");
   const open = found.some(({ cell }) => cell.state === "NOT_STARTED" || cell.state === "LATE");
+  const oneTask = new Set(cells.map((each) => each.taskId)).size === 1;
   const tryId = only?.cell.tryId;
   return (
     <Card
@@ -85,6 +87,9 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
                 {words.panel.extend}
               </Button>
             </>
+          )}
+          {handedIn && oneTask && (
+            <PrepareButton taskId={cells[0]?.taskId ?? 0} students={cells.map((each) => each.studentId)} />
           )}
           <Button disabled={acts.pending} onClick={() => acts.excuse(cells, !excused)}>
             {excused ? words.panel.unexcuse : words.panel.excuse}

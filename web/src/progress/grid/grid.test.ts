@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
 import { columnsShown, isWanted } from "./gridFilter";
 import { allOf, chosen, NOTHING, workOf } from "./selection";
+import { weakestOf } from "./weakest";
 
 const task = (id: number, due: string | undefined, categoryId = 0): Schemas["TaskColumn"] => ({
   id,
@@ -72,5 +73,25 @@ describe("choosing cells", () => {
     expect(all.size).toBe(2);
     expect(allOf(all, ["1/8", "1/9"]).size).toBe(0);
     expect(workOf("12/345")).toEqual({ taskId: 12, studentId: 345 });
+  });
+});
+
+describe("the weakest skill of those who are selected", () => {
+  const skill = (id: number, share: number, missed: number[]) => ({
+    id,
+    name: `s${id}`,
+    share,
+    shares: [],
+    missed,
+  });
+  const skills = [skill(1, 0.4, [7]), skill(2, 0.6, [7, 8]), skill(3, 0.5, [8, 9])];
+
+  it("is the one that most of them missed, and of equal ones the lower", () => {
+    expect(weakestOf(skills, [7, 8])).toMatchObject({ skill: { id: 2 }, missed: [7, 8] });
+    expect(weakestOf(skills, [7])).toMatchObject({ skill: { id: 1 }, missed: [7] });
+  });
+
+  it("is none where nobody missed any", () => {
+    expect(weakestOf(skills, [4])).toBeUndefined();
   });
 });

@@ -94,6 +94,7 @@ export const words = {
     extend: "Two days more",
     remind: "Remind",
     read: "Read the answers",
+    weakest: (skill: string) => `Missed most: ${skill}`,
     letter: (count: number) => (count === 1 ? "Letter to the family" : `Letters to ${count} families`),
     toMark: "Mark it",
     story: "How the mark came about",

@@ -22,7 +22,7 @@ export default function ReportsPart() {
     students: asked.length > 0 ? asked : undefined,
   });
   const groupId = typeof group === "number" ? group : undefined;
-  const wish = { ...chosen, groupId };
+  const wish = { ...chosen, groupId, arrangementId: arrangement?.id };
   const { data: shown, error } = useQuery(reportQuery(classId, wish));
   const grid = useQuery(progressQuery(classId, arrangement?.id)).data;
   const students = (grid?.groups ?? [])

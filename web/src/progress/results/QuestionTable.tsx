@@ -1,8 +1,10 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import type { Schemas } from "../../api/client";
 import { inWords } from "../../asked/answers";
 import { Html } from "../../asked/Html";
 import { GroupShape } from "../../shell/GroupShape";
+import type { Missed } from "./useMissedDeeds";
 import { words } from "./words";
 
 /** Names of these students, with commas between. */
@@ -17,14 +19,15 @@ const table = {
   "& td.share, & th.share": { textAlign: "center", whiteSpace: "nowrap", width: 96 },
 } as const;
 
-/** Share of the points by question and group, with what was answered otherwise. */
-export function QuestionTable({
-  results,
-  names,
-}: {
+interface Props {
   results: Schemas["ResultsShown"];
   names: Map<number, string>;
-}) {
+  /** Makes a group of those who missed something; absent for whoever may only look. */
+  onGroup?: (missed: Missed) => void;
+}
+
+/** Share of the points by question and group, with what was answered otherwise. */
+export function QuestionTable({ results, names, onGroup }: Props) {
   return (
     <Box component="table" sx={table}>
       <thead>
@@ -62,6 +65,18 @@ export function QuestionTable({
                   .join(" · ")}
               </Box>
               <Wrong question={question} names={names} />
+              {onGroup && question.missed.length > 0 && (
+                <Button
+                  className="no-print"
+                  size="small"
+                  variant="text"
+                  onClick={() =>
+                    onGroup({ name: words.missedAs(results.name, i + 1), students: question.missed })
+                  }
+                >
+                  {words.groupMissed(question.missed.length)}
+                </Button>
+              )}
             </td>
             <td className="share">
               <b>{words.share(question.share)}</b>

@@ -26,6 +26,13 @@ export const words = {
   wrong: "Answered otherwise",
   noAnswer: "no answer",
   count: (count: number) => `${count} ×`,
-  skills: "By skill",
+  skills: "By skill, weakest first",
+  extra: "extra help",
+  groupOf: (count: number) => (count === 1 ? "A group of this one" : `A group of these ${count}`),
+  groupMissed: (count: number) => `A group of the ${plural(count, "student")} who missed it`,
+  missedAs: (task: string, number: number) => `${task}, question ${number}`,
+  give: (item: Schemas["ItemFor"], count: number) =>
+    `Give ${count === 1 ? "them" : `all ${count}`} "${item.title}"${item.minutes === undefined ? "" : `, ${item.minutes} min`}`,
+  given: (title: string, count: number) => `"${title}" given to ${plural(count, "student")}.`,
   skillMissed: (count: number) => `${plural(count, "student")} under 80 %`,
 };

@@ -151,6 +151,15 @@ class ProgressJourneyTest {
     }
 
     @Test
+    void thoseWhoMissedItAreAGroupInOneClick() {
+        go("/tasks/" + quiz);
+        teacher.button("A group of the 1 student who missed it").first().click();
+        assertThat(teacher.page()
+                        .getByLabel("Marsh quiz, question 1", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("S1");
+    }
+
+    @Test
     void theClassAtWorkIsSeenAndGivenMoreTime() {
         try (Window student = Window.at(zafu).signInStudent(own.codeOf(3))) {
             student.start("Marsh quiz");

@@ -34,6 +34,7 @@ class PermissionWalkTest extends ServerTest {
     /** What belongs to no class and is for every adult of the school. */
     private static final Set<String> FOR_EVERY_ADULT = Set.of(
             "GET /api/report-languages",
+            "GET /api/preparing-items",
             "GET /api/classes",
             "GET /api/measures",
             "GET /api/phrases",
@@ -237,6 +238,9 @@ class PermissionWalkTest extends ServerTest {
         }
         if (path.endsWith("/reports") || path.endsWith("/reports.pdf")) {
             path += "?kind=FAMILY_LETTER";
+        }
+        if (path.endsWith("/preparing-items")) {
+            path += "?skills=1";
         }
         if (path.endsWith("/marks-file")) {
             path += "?as=CSV";

@@ -37,12 +37,14 @@ class ArrangementController {
 
     record GroupCard(long id, String name, int look, List<Long> members) {}
 
+    /** @param students of a first group, called as the arrangement is; absent for no group yet */
     record NewArrangement(
             @NotBlank @Size(max = 120) String name,
             @NotBlank @Size(max = 60) String subject,
             LocalDate beginsOn,
             LocalDate endsOn,
-            long measureId) {}
+            long measureId,
+            @Nullable @Size(min = 1, max = 400) List<Long> students) {}
 
     /** @param to absent while the student is in the group */
     record GroupStay(String arrangement, String group, int look, Instant from, @Nullable Instant to) {}

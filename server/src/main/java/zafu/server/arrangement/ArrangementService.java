@@ -31,6 +31,7 @@ class ArrangementService {
     private final Arrangements groups;
     private final BenchReader reader;
     private final BenchStore store;
+    private final Bench bench;
     private final Proposals proposals;
     private final ProposalReasons reasons;
     private final Measures measures;
@@ -48,6 +49,7 @@ class ArrangementService {
             Arrangements groups,
             BenchReader reader,
             BenchStore store,
+            Bench bench,
             Proposals proposals,
             ProposalReasons reasons,
             Measures measures,
@@ -63,6 +65,7 @@ class ArrangementService {
         this.groups = groups;
         this.reader = reader;
         this.store = store;
+        this.bench = bench;
         this.proposals = proposals;
         this.reasons = reasons;
         this.measures = measures;
@@ -123,6 +126,9 @@ class ArrangementService {
         made.largest = LARGEST;
         long id = arrangements.save(made).id;
         audit.note(classId, "arrangement.created", id, made.name);
+        if (wanted.students() != null) {
+            bench.carryOut(id, BenchCommand.addGroup(made.name, wanted.students()));
+        }
         return id;
     }
 

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One thing a teacher does on the bench. Which of the fields are read depends on the kind; see {@link Kind}.
  *
- * @param students for PLACE, PLACE_ALSO, TAKE_FROM, LOCK and UNLOCK; for SPLIT those who leave the group, where not
+ * @param students for PLACE, PLACE_ALSO, TAKE_FROM, LOCK and UNLOCK; for ADD_GROUP those who go into it, if any; for SPLIT those who leave the group, where not
  *     halves by score are wanted
  * @param groupId for PLACE (absent: not placed), PLACE_ALSO, TAKE_FROM, RENAME, NOTE, LEAD, MERGE, SPLIT, REMOVE_GROUP,
  *     MOVE_CUT (the lower group)
@@ -41,6 +41,11 @@ public record BenchCommand(
         @Nullable Double cut,
         @Nullable ProposalAsked proposal,
         @Nullable Long seen) {
+
+    static BenchCommand addGroup(String name, List<Long> students) {
+        return new BenchCommand(
+                Kind.ADD_GROUP, students, null, null, name, null, null, null, null, null, null, null, null);
+    }
 
     /** What can be done. */
     public enum Kind {

@@ -65,7 +65,7 @@ class BenchDeeds {
             case TAKE_PROPOSAL -> taken(of, pool, required(command.proposal(), "proposal"), before, keep);
             case TAKE_ADVICE -> advised(of, pool, before);
             case MOVE_CUT -> cutMoved(of, pool, command, before);
-            case ADD_GROUP -> before.with(newGroup(of, before, command.text(), keep));
+            case ADD_GROUP -> added(of, pool, command, before, keep);
             case RENAME -> before.renamed(groupId(command), requireName(command), nameForStudents(command));
             case NOTE ->
                 before.changed(
@@ -119,6 +119,12 @@ class BenchDeeds {
             }
         }
         return state;
+    }
+
+    private BenchState added(Arrangement of, Pool pool, BenchCommand command, BenchState before, boolean keep) {
+        BenchState.Group made = newGroup(of, before, command.text(), keep);
+        BenchState with = before.with(made);
+        return command.students() == null ? with : with.place(requireInPool(pool, command), Optional.of(made.id()));
     }
 
     private BenchState.Group newGroup(Arrangement of, BenchState state, @Nullable String name, boolean keep) {

@@ -17,10 +17,12 @@ import zafu.server.skill.Skills;
 class SkillMapController {
     private final SkillMaps maps;
     private final UnitLacks lacks;
+    private final PreparingItems preparing;
 
-    SkillMapController(SkillMaps maps, UnitLacks lacks) {
+    SkillMapController(SkillMaps maps, UnitLacks lacks, PreparingItems preparing) {
         this.maps = maps;
         this.lacks = lacks;
+        this.preparing = preparing;
     }
 
     /**
@@ -72,6 +74,14 @@ class SkillMapController {
     record Lack(long skillId, String name, int heldBy, int members, List<String> lacking, List<ItemFor> items) {}
 
     record ItemFor(long id, ItemKind kind, String title, @Nullable Integer minutes) {}
+
+    /** @param items that train it or prepare for it, those for fewest minutes first */
+    record ItemsForSkill(long skillId, List<ItemFor> items) {}
+
+    @GetMapping("/api/preparing-items")
+    List<ItemsForSkill> preparing(@RequestParam List<Long> skills) {
+        return preparing.of(skills);
+    }
 
     @GetMapping("/api/classes/{classId}/units/{unitId}/lacks")
     List<Lack> lacks(

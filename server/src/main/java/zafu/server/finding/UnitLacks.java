@@ -1,7 +1,6 @@
 package zafu.server.finding;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,7 +26,6 @@ import zafu.server.skill.Skills;
  */
 @Service
 class UnitLacks {
-    private static final int MOST_ITEMS = 8;
     private final Students students;
     private final Skills skills;
     private final Units units;
@@ -81,14 +79,7 @@ class UnitLacks {
     }
 
     private static Lack lack(Skill skill, int members, List<String> lacking, List<Catalogue.Entry> all) {
-        long id = skill.id().value();
-        List<ItemFor> items = all.stream()
-                .filter(entry -> entry.trains().contains(id) || entry.prepares().contains(id))
-                .sorted(Comparator.comparing(Catalogue.Entry::minutes, Comparator.nullsLast(Comparator.naturalOrder()))
-                        .thenComparing(Catalogue.Entry::title))
-                .limit(MOST_ITEMS)
-                .map(entry -> new ItemFor(entry.id(), entry.kind(), entry.title(), entry.minutes()))
-                .toList();
-        return new Lack(id, skill.name(), members - lacking.size(), members, lacking, items);
+        List<ItemFor> items = PreparingItems.forSkill(skill.id().value(), all);
+        return new Lack(skill.id().value(), skill.name(), members - lacking.size(), members, lacking, items);
     }
 }

@@ -10,6 +10,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.measure.CountingValue;
@@ -120,6 +122,18 @@ public class Measures {
                 .filter(each -> !each.archived)
                 .forEach(each -> found.put(each.sourceId, card(each)));
         return found;
+    }
+
+    /** The name, or with the lowest number after it under which no measure is known, one that was put away neither. */
+    public String freeName(String wanted) {
+        Set<String> taken = measures.findAllByOrderById().stream()
+                .map(each -> each.name.toLowerCase(Locale.ROOT))
+                .collect(Collectors.toSet());
+        String name = wanted;
+        for (int number = 2; taken.contains(name.toLowerCase(Locale.ROOT)); number++) {
+            name = wanted + " (" + number + ")";
+        }
+        return name;
     }
 
     /** Makes a measure; one of that name that was put away is taken out again instead, with the scale that is wanted. */

@@ -111,6 +111,7 @@ class ColumnMeasure {
         }
         String name =
                 task.name().substring(0, Math.min(LONGEST_NAME, task.name().length())) + ": result";
-        return measures.create(new Measures.NewMeasure(name, "%", PERCENT, List.of(), SHELF_LIFE_DAYS, source));
+        return measures.create(
+                new Measures.NewMeasure(measures.freeName(name), "%", PERCENT, List.of(), SHELF_LIFE_DAYS, source));
     }
 }

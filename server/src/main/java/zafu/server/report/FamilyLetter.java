@@ -91,7 +91,7 @@ final class FamilyLetter {
     }
 
     private SheetTable work(List<Piece> pieces) {
-        return new SheetTable(
+        return SheetTable.of(
                 words.of("letter.work"),
                 List.of(
                         words.of("letter.work.name"),
@@ -131,7 +131,7 @@ final class FamilyLetter {
                         aim(values)));
             }
         }
-        return new SheetTable(
+        return SheetTable.of(
                 words.of("letter.growth"),
                 List.of(
                         words.of("letter.growth.measure"),

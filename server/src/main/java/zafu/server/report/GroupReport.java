@@ -92,7 +92,7 @@ final class GroupReport {
             columns.add(words.of("group.overall"));
         }
         measure.ifPresent(each -> columns.add(words.of("group.growth", each.name())));
-        return new SheetTable(
+        return SheetTable.of(
                 words.of("group.students"),
                 columns,
                 members.stream().map(each -> row(each, measure)).toList());
@@ -155,7 +155,7 @@ final class GroupReport {
     static SheetTable workTable(ReportWords words, String heading, List<Piece> pieces) {
         Map<Long, List<Piece>> byTask = pieces.stream()
                 .collect(Collectors.groupingBy(each -> each.task().taskId(), LinkedHashMap::new, Collectors.toList()));
-        return new SheetTable(
+        return SheetTable.of(
                 heading,
                 List.of(
                         words.of("letter.work.name"),

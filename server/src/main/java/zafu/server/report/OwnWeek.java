@@ -42,7 +42,7 @@ final class OwnWeek {
         List<List<String>> rows = times.entrySet().stream()
                 .map(each -> List.of(each.getKey(), words.number(each.getValue())))
                 .toList();
-        return new SheetTable(
+        return SheetTable.of(
                 words.of("week.did"),
                 List.of(words.of("week.did.what"), words.of("week.did.times")),
                 rows.isEmpty() ? List.of(List.of(words.of("week.did.none"), "")) : rows);

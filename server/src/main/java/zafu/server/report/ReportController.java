@@ -35,6 +35,7 @@ class ReportController {
     /**
      * @param students for whom, of the class; none for everyone, or for the members of the group
      * @param groupId one group alone
+     * @param arrangementId of whose groups reports are wanted; absent for the newest
      * @param from first day; absent for six weeks before the last, or the week's Monday for one's own week
      * @param to last day; absent for today
      * @param language a code; empty for each family's own, where there are words in it
@@ -47,6 +48,7 @@ class ReportController {
             @NotNull ReportKind kind,
             @Nullable @Size(max = 400) List<Long> students,
             @Nullable Long groupId,
+            @Nullable Long arrangementId,
             @Nullable LocalDate from,
             @Nullable LocalDate to,
             @Nullable @Size(max = 20) String language,

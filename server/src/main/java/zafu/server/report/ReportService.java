@@ -148,12 +148,11 @@ class ReportService {
     private List<GroupWithMembers> wantedGroups(long classId, ReportWanted wanted) {
         List<GroupWithMembers> all = arrangements.ofClass(classId);
         if (wanted.groupId() == null) {
-            return all.isEmpty()
-                    ? all
-                    : all.stream()
-                            .filter(each -> each.arrangementId()
-                                    == all.get(all.size() - 1).arrangementId())
-                            .toList();
+            Long newest = all.isEmpty() ? null : all.get(all.size() - 1).arrangementId();
+            Long of = wanted.arrangementId() == null ? newest : wanted.arrangementId();
+            return all.stream()
+                    .filter(each -> Objects.equals(each.arrangementId(), of))
+                    .toList();
         }
         List<GroupWithMembers> one = all.stream()
                 .filter(each -> each.id().value() == wanted.groupId())

@@ -1,6 +1,7 @@
 package zafu.server.report;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * One sheet of a report, all its words made; shown as a page and laid out as a PDF alike.
@@ -23,5 +24,21 @@ record Sheet(
         List<String> closing) {
 
     /** @param rows cells in the order of the columns */
-    record SheetTable(String heading, List<String> columns, List<List<String>> rows) {}
+    record SheetTable(String heading, List<String> columns, List<List<String>> rows) {
+
+        /** Columns in which nothing is written are left out. */
+        static SheetTable of(String heading, List<String> columns, List<List<String>> rows) {
+            List<Integer> written = IntStream.range(0, columns.size())
+                    .filter(column ->
+                            rows.stream().anyMatch(row -> !row.get(column).isEmpty()))
+                    .boxed()
+                    .toList();
+            return new SheetTable(
+                    heading,
+                    written.stream().map(columns::get).toList(),
+                    rows.stream()
+                            .map(row -> written.stream().map(row::get).toList())
+                            .toList());
+        }
+    }
 }

@@ -50,7 +50,8 @@ class TaskController {
     /**
      * @param items of the library that it is made of
      * @param groupId whom the base is for
-     * @param everyone whether it is for everyone; with neither it is for nobody yet
+     * @param everyone whether it is for everyone
+     * @param students whom it is for by name; with none of the three it is for nobody yet
      */
     record NewTask(
             @NotBlank @Size(max = 200) String name,
@@ -58,6 +59,7 @@ class TaskController {
             @Nullable @Size(max = 50) List<Long> items,
             @Nullable Long groupId,
             @Nullable Boolean everyone,
+            @Nullable @Size(max = 400) List<Long> students,
             @Nullable Way way,
             @Nullable @Min(1) @Max(600) Integer minutes,
             @Nullable LocalDateTime opens,

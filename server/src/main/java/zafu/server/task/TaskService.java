@@ -19,6 +19,7 @@ import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.platform.Refusal;
+import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 
 /** Makes tasks, hands them out and takes them back. */
@@ -32,6 +33,7 @@ class TaskService {
     private final TaskMaterials materials;
     private final TaskTargetRepository targets;
     private final Arrangements arrangements;
+    private final Roster roster;
     private final SchoolSettings school;
     private final ClassPermission permission;
     private final CurrentPerson current;
@@ -50,6 +52,7 @@ class TaskService {
             TaskMaterials materials,
             TaskTargetRepository targets,
             Arrangements arrangements,
+            Roster roster,
             SchoolSettings school,
             ClassPermission permission,
             CurrentPerson current,
@@ -66,6 +69,7 @@ class TaskService {
         this.materials = materials;
         this.targets = targets;
         this.arrangements = arrangements;
+        this.roster = roster;
         this.school = school;
         this.permission = permission;
         this.current = current;
@@ -134,10 +138,19 @@ class TaskService {
             targets.save(TaskTarget.of(baseId, TaskTarget.Kind.GROUP, wanted.groupId(), null));
         } else if (Boolean.TRUE.equals(wanted.everyone())) {
             targets.save(TaskTarget.of(baseId, TaskTarget.Kind.EVERYONE, null, null));
+        } else if (wanted.students() != null) {
+            requireStudentsOfClass(wanted.students(), classId);
+            wanted.students().forEach(each -> targets.save(TaskTarget.of(baseId, TaskTarget.Kind.STUDENT, null, each)));
         }
         versions.flush();
         steps.taken(classId, "task.created", steps.beforeMaking(List.of(task)));
         return id;
+    }
+
+    private void requireStudentsOfClass(List<Long> students, long classId) {
+        if (!students.stream().allMatch(each -> roster.isIn(classId, each))) {
+            throw Refusal.notFound("student");
+        }
     }
 
     private void requireGroupOfClass(long groupId, long classId) {
