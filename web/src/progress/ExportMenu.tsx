@@ -25,6 +25,9 @@ export function ExportMenu() {
         <MenuItem component="a" href={file("CSV")} onClick={() => setAnchor(null)}>
           {words.files.csv(of)}
         </MenuItem>
+        <MenuItem component="a" href={file("ONEROSTER")} onClick={() => setAnchor(null)}>
+          {words.files.oneRoster(of)}
+        </MenuItem>
         <MenuItem
           onClick={() => {
             setAnchor(null);

@@ -14,6 +14,7 @@ export const words = {
     open: "Take along ▾",
     xlsx: (group?: string) => `Marks of ${group ?? "everyone"}, for a spreadsheet (.xlsx)`,
     csv: (group?: string) => `Marks of ${group ?? "everyone"}, as text (.csv)`,
+    oneRoster: (group?: string) => `Results of ${group ?? "everyone"}, for another system (OneRoster .zip)`,
     print: "This screen on paper",
   },
   /** A number as it was typed, at most two places. */

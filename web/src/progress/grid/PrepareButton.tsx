@@ -20,7 +20,9 @@ export function PrepareButton({ taskId, students }: Props) {
   const results = useQuery(resultsQuery(classId, taskId, arrangement?.id)).data;
   const weakest = weakestOf(results?.skills ?? [], students);
   const skills = weakest ? [weakest.skill.id] : [];
-  const item = useQuery({ ...preparingQuery(skills), enabled: skills.length > 0 }).data?.[0]?.items[0];
+  const found = useQuery({ ...preparingQuery(skills), enabled: skills.length > 0 }).data?.[0]?.items ?? [];
+  // What they have just missed prepares nobody.
+  const item = found.find((each) => !results?.items.includes(each.id));
   const { give } = useMissedDeeds(taskId, today);
   return (
     weakest &&

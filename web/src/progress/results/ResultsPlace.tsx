@@ -62,6 +62,7 @@ export default function ResultsPlace() {
       {results.skills.length > 0 && (
         <SkillResults
           skills={results.skills}
+          itself={results.items}
           names={names}
           deeds={grid?.mayChange && today ? deeds : undefined}
         />

@@ -12,13 +12,15 @@ const OFFERED = 2;
 
 interface Props {
   skills: Schemas["SkillResult"][];
+  /** What the task itself was made of; it prepares nobody. */
+  itself: number[];
   names: Map<number, string>;
   /** Absent for whoever may only look. */
   deeds?: ReturnType<typeof useMissedDeeds>;
 }
 
 /** By skill, weakest first: who does not hold it, and what can be done for them. */
-export function SkillResults({ skills, names, deeds }: Props) {
+export function SkillResults({ skills, itself, names, deeds }: Props) {
   const sorted = [...skills].sort((a, b) => (a.share ?? 1) - (b.share ?? 1));
   const weak = sorted.filter((each) => each.missed.length > 0).map((each) => each.id);
   const preparing = useQuery({
@@ -61,6 +63,7 @@ export function SkillResults({ skills, names, deeds }: Props) {
                 {words.groupOf(skill.missed.length)}
               </Button>
               {(preparing?.find((each) => each.skillId === skill.id)?.items ?? [])
+                .filter((item) => !itself.includes(item.id))
                 .slice(0, OFFERED)
                 .map((item) => (
                   <Button

@@ -154,8 +154,7 @@ class ProgressJourneyTest {
     void thoseWhoMissedItAreAGroupInOneClick() {
         go("/tasks/" + quiz);
         teacher.button("A group of the 1 student who missed it").first().click();
-        assertThat(teacher.page()
-                        .getByLabel("Marsh quiz, question 1", new Page.GetByLabelOptions().setExact(true)))
+        assertThat(teacher.page().getByLabel("Marsh quiz, question 1", new Page.GetByLabelOptions().setExact(true)))
                 .containsText("S1");
     }
 

@@ -76,6 +76,7 @@ class TaskResults {
         return new TaskResultsController.ResultsShown(
                 taskId,
                 seen.task().name(),
+                library.itemsOf(asked).values().stream().distinct().sorted().toList(),
                 groups.stream().map(Gathered::shown).toList(),
                 shown.stream().map(each -> question(each, all, groups, names)).toList(),
                 bySkill(shown, all, groups, names));

@@ -17,10 +17,14 @@ class TaskResultsController {
         this.results = results;
     }
 
-    /** @param groups of the arrangement that have somebody who handed in, and last those in none of them */
+    /**
+     * @param items of the library that its questions are from
+     * @param groups of the arrangement that have somebody who handed in, and last those in none of them
+     */
     record ResultsShown(
             long taskId,
             String name,
+            List<Long> items,
             List<ResultGroup> groups,
             List<QuestionResult> questions,
             List<SkillResult> skills) {}

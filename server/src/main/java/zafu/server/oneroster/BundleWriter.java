@@ -1,22 +1,11 @@
 package zafu.server.oneroster;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.OutputStreamWriter;
-import java.io.UncheckedIOException;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
@@ -29,7 +18,7 @@ import zafu.server.roster.SchoolSettings;
 /** Writes the school's list and numeric scores as a complete OneRoster 1.2 CSV bundle. Needs never go into it. */
 @Component
 class BundleWriter {
-    static final String SCHOOL = "zafu-school";
+    static final String SCHOOL = BundleZip.SCHOOL;
     private final Present.Loader present;
     private final SchoolSettings school;
     private final AuditTrail audit;
@@ -42,23 +31,15 @@ class BundleWriter {
         this.clock = clock;
     }
 
-    /** One file of the bundle. */
-    record Part(String name, List<String> header, List<List<String>> rows) {}
-
-    /** The names of columns with commas between. */
-    static List<String> columns(String names) {
-        return List.of(names.split(","));
-    }
-
     @Transactional
     public byte[] zip() {
         audit.note(null, "roster.given-out", null, "");
         Present here = present.load();
         String changed = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
-        List<Part> parts = new ArrayList<>();
-        parts.add(new Part(
+        List<BundleZip.Part> parts = new ArrayList<>();
+        parts.add(new BundleZip.Part(
                 "orgs",
-                columns("sourcedId,status,dateLastModified,name,type,identifier,parentSourcedId"),
+                BundleZip.columns("sourcedId,status,dateLastModified,name,type,identifier,parentSourcedId"),
                 List.of(List.of(SCHOOL, "active", changed, school.name(), "school", "", ""))));
         parts.add(sessions(changed));
         parts.add(courses(here, changed));
@@ -67,10 +48,10 @@ class BundleWriter {
         parts.add(roles(here, changed));
         parts.add(enrolments(here, changed));
         parts.addAll(new ScoreParts(here, changed).all());
-        return zipped(parts, clock.instant());
+        return BundleZip.of(parts, clock.instant());
     }
 
-    private Part sessions(String changed) {
+    private BundleZip.Part sessions(String changed) {
         List<List<String>> rows = school.terms().stream()
                 .map(term -> List.of(
                         term.sourceId(),
@@ -83,9 +64,9 @@ class BundleWriter {
                         "",
                         String.valueOf(term.dates().to().getYear())))
                 .toList();
-        return new Part(
+        return new BundleZip.Part(
                 "academicSessions",
-                columns("sourcedId,status,dateLastModified,title,type,startDate,endDate,"
+                BundleZip.columns("sourcedId,status,dateLastModified,title,type,startDate,endDate,"
                         + "parentSourcedId,schoolYear"),
                 rows);
     }
@@ -94,10 +75,10 @@ class BundleWriter {
         return here.classes.values().stream().filter(each -> !each.archived()).toList();
     }
 
-    private static Part courses(Present here, String changed) {
-        return new Part(
+    private static BundleZip.Part courses(Present here, String changed) {
+        return new BundleZip.Part(
                 "courses",
-                columns("sourcedId,status,dateLastModified,schoolYearSourcedId,title,courseCode,"
+                BundleZip.columns("sourcedId,status,dateLastModified,schoolYearSourcedId,title,courseCode,"
                         + "grades,orgSourcedId,subjects,subjectCodes"),
                 inUse(here).stream()
                         .map(each -> List.of(
@@ -114,13 +95,13 @@ class BundleWriter {
                         .toList());
     }
 
-    private Part classes(Present here, String changed) {
+    private BundleZip.Part classes(Present here, String changed) {
         String terms = String.join(
                 ",",
                 school.terms().stream().map(SchoolSettings.KnownTerm::sourceId).toList());
-        return new Part(
+        return new BundleZip.Part(
                 "classes",
-                columns("sourcedId,status,dateLastModified,title,grades,courseSourcedId,classCode,"
+                BundleZip.columns("sourcedId,status,dateLastModified,title,grades,courseSourcedId,classCode,"
                         + "classType,location,schoolSourcedId,termSourcedIds,subjects,subjectCodes,periods"),
                 inUse(here).stream()
                         .map(each -> List.of(
@@ -145,7 +126,7 @@ class BundleWriter {
         return here.students.values().stream().filter(each -> !each.archived()).toList();
     }
 
-    private static Part users(Present here, String changed) {
+    private static BundleZip.Part users(Present here, String changed) {
         List<List<String>> rows = new ArrayList<>();
         students(here)
                 .forEach(each -> rows.add(List.of(
@@ -181,20 +162,20 @@ class BundleWriter {
                     "",
                     SCHOOL));
         });
-        return new Part(
+        return new BundleZip.Part(
                 "users",
-                columns("sourcedId,status,dateLastModified,enabledUser,username,userIds,givenName,"
+                BundleZip.columns("sourcedId,status,dateLastModified,enabledUser,username,userIds,givenName,"
                         + "familyName,middleName,identifier,grades,preferredGivenName,primaryOrgSourcedId"),
                 rows);
     }
 
-    private static Part roles(Present here, String changed) {
+    private static BundleZip.Part roles(Present here, String changed) {
         List<List<String>> rows = new ArrayList<>();
         students(here).forEach(each -> rows.add(role(each.sourceId(), "student", changed)));
         here.adults.values().forEach(each -> rows.add(role(each.sourceId(), "teacher", changed)));
-        return new Part(
+        return new BundleZip.Part(
                 "roles",
-                columns("sourcedId,status,dateLastModified,userSourcedId,roleType,role,beginDate,"
+                BundleZip.columns("sourcedId,status,dateLastModified,userSourcedId,roleType,role,beginDate,"
                         + "endDate,orgSourcedId,userProfileSourcedId"),
                 rows);
     }
@@ -203,7 +184,7 @@ class BundleWriter {
         return List.of("role-" + user, "active", changed, user, "primary", role, "", "", SCHOOL, "");
     }
 
-    private static Part enrolments(Present here, String changed) {
+    private static BundleZip.Part enrolments(Present here, String changed) {
         Map<Long, KnownClass> classes = new HashMap<>();
         inUse(here).forEach(each -> classes.put(each.id(), each));
         List<List<String>> rows = new ArrayList<>();
@@ -226,9 +207,9 @@ class BundleWriter {
                                 role == ClassRole.SUPPORT ? "aide" : "teacher",
                                 role == ClassRole.OWNER,
                                 changed)))));
-        return new Part(
+        return new BundleZip.Part(
                 "enrollments",
-                columns("sourcedId,status,dateLastModified,classSourcedId,schoolSourcedId,"
+                BundleZip.columns("sourcedId,status,dateLastModified,classSourcedId,schoolSourcedId,"
                         + "userSourcedId,role,primary,beginDate,endDate"),
                 rows);
     }
@@ -236,40 +217,5 @@ class BundleWriter {
     private static List<String> enrolment(
             String id, KnownClass of, String user, String role, boolean primary, String changed) {
         return List.of(id, "active", changed, of.sourceId(), SCHOOL, user, role, primary ? "true" : "false", "", "");
-    }
-
-    private static byte[] zipped(List<Part> parts, Instant now) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            List<List<String>> manifest =
-                    new ArrayList<>(List.of(List.of("manifest.version", "1.0"), List.of("oneroster.version", "1.2")));
-            for (String name : BundleReader.PARTS) {
-                boolean here = parts.stream().anyMatch(part -> part.name.equals(name));
-                manifest.add(List.of("file." + name, here ? "bulk" : "absent"));
-            }
-            manifest.add(List.of("source.systemName", "Zafu"));
-            manifest.add(List.of("source.systemCode", "zafu"));
-            write(zip, new Part("manifest", List.of("propertyName", "value"), manifest), now);
-            for (Part part : parts) {
-                write(zip, part, now);
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return out.toByteArray();
-    }
-
-    private static void write(ZipOutputStream zip, Part part, Instant now) throws IOException {
-        ZipEntry entry = new ZipEntry(part.name + ".csv");
-        entry.setTime(now.toEpochMilli());
-        zip.putNextEntry(entry);
-        Writer text = new OutputStreamWriter(zip, StandardCharsets.UTF_8);
-        CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180);
-        printer.printRecord(part.header);
-        for (List<String> row : part.rows) {
-            printer.printRecord(row);
-        }
-        printer.flush();
-        zip.closeEntry();
     }
 }

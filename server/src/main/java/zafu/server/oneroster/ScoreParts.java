@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import zafu.core.measure.Observation;
 import zafu.server.measure.Measures.MeasureCard;
-import zafu.server.oneroster.BundleWriter.Part;
+import zafu.server.oneroster.BundleZip.Part;
 import zafu.server.roster.Roster.KnownStudent;
 import zafu.server.roster.RosterChanges.KnownEnrolment;
 
@@ -44,21 +44,9 @@ final class ScoreParts {
             }
         }
         return List.of(
-                new Part(
-                        "categories",
-                        BundleWriter.columns("sourcedId,status,dateLastModified,title"),
-                        List.of(List.of("zafu-measures", "active", changed, "Measures"))),
-                new Part(
-                        "lineItems",
-                        BundleWriter.columns("sourcedId,status,dateLastModified,title,description,assignDate,dueDate,"
-                                + "classSourcedId,categorySourcedId,gradingPeriodSourcedId,"
-                                + "resultValueMin,resultValueMax,schoolSourcedId"),
-                        items),
-                new Part(
-                        "results",
-                        BundleWriter.columns("sourcedId,status,dateLastModified,lineItemSourcedId,studentSourcedId,"
-                                + "scoreStatus,score,scoreDate,comment"),
-                        results));
+                BundleZip.categories(List.of(List.of("zafu-measures", "active", changed, "Measures"))),
+                BundleZip.lineItems(items),
+                BundleZip.results(results));
     }
 
     /** The first class of each student, by the id under which other systems know it. */

@@ -59,9 +59,6 @@ class MarkSheets {
         this.audit = audit;
     }
 
-    /** A table that goes out, and the day at whose end it stood so. */
-    record Table(OutTable table, LocalDate asOf) {}
-
     @Transactional(readOnly = true)
     MarksController.MarksShown shown(long classId, @Nullable LocalDate asOf) {
         permission.requireSee(classId);
@@ -138,9 +135,16 @@ class MarkSheets {
                 categories);
     }
 
-    /** One row a student, one column a task, then the categories and the mark in per cent. */
+    /** Marks that leave the house: of all students or of a group, as they stood at the end of a day. */
+    record GoingOut(
+            Marks.Work work,
+            List<Roster.KnownStudent> students,
+            Map<StudentId, Marks.StudentMark> sums,
+            LocalDate asOf) {}
+
+    /** Leaves a line that they went out. */
     @Transactional
-    Table table(long classId, @Nullable Long groupId, @Nullable LocalDate asOf) {
+    GoingOut goingOut(long classId, @Nullable Long groupId, @Nullable LocalDate asOf) {
         permission.requireSee(classId);
         if (!permission.mayHandOutCodes(classId)) {
             throw Refusal.notAllowed("Marks go out to the class's teachers and support staff.");
@@ -149,6 +153,13 @@ class MarkSheets {
         List<Roster.KnownStudent> students = members(classId, groupId);
         Map<StudentId, Marks.StudentMark> sums = marks.of(
                 work, students.stream().map(each -> new StudentId(each.id())).toList(), moment(asOf));
+        audit.note(classId, "marks.given-out", classId, students.size() + " students as of " + day(asOf));
+        return new GoingOut(work, students, sums, day(asOf));
+    }
+
+    /** One row a student, one column a task, then the categories and the mark in per cent. */
+    static OutTable table(GoingOut out) {
+        Marks.Work work = out.work();
         List<String> header = new ArrayList<>(List.of("Given name", "Family name", "Student number", "As of"));
         work.tasks().forEach(task -> header.add(task.name()));
         boolean named = work.settings().categories().size() > 1;
@@ -157,11 +168,10 @@ class MarkSheets {
         }
         header.add("Mark (%)");
         List<List<@Nullable Object>> rows = new ArrayList<>();
-        for (Roster.KnownStudent student : students) {
-            rows.add(row(student, work, sums.get(new StudentId(student.id())), day(asOf), named));
+        for (Roster.KnownStudent student : out.students()) {
+            rows.add(row(student, work, out.sums().get(new StudentId(student.id())), out.asOf(), named));
         }
-        audit.note(classId, "marks.given-out", classId, students.size() + " students as of " + day(asOf));
-        return new Table(new OutTable("Marks", header, rows), day(asOf));
+        return new OutTable("Marks", header, rows);
     }
 
     private List<Roster.KnownStudent> members(long classId, @Nullable Long groupId) {

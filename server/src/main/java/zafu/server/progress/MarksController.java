@@ -2,7 +2,6 @@ package zafu.server.progress;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -13,17 +12,19 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.core.mark.Mark;
-import zafu.server.exchange.OutTable;
 
 /** Marks of a class, how each came about, and as a file. */
 @RestController
 class MarksController {
     private static final MediaType XLSX =
             MediaType.parseMediaType("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
+    private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
     private final MarkSheets sheets;
+    private final ResultBundles bundles;
 
-    MarksController(MarkSheets sheets) {
+    MarksController(MarkSheets sheets, ResultBundles bundles) {
         this.sheets = sheets;
+        this.bundles = bundles;
     }
 
     /** @param asOf the day at whose end the marks stood so */
@@ -67,7 +68,9 @@ class MarksController {
 
     enum MarksAs {
         CSV,
-        XLSX
+        XLSX,
+        /** A OneRoster 1.2 bundle of categories, line items and results. */
+        ONEROSTER
     }
 
     /** @param asOf absent for now */
@@ -91,14 +94,26 @@ class MarksController {
             @RequestParam MarksAs as,
             @RequestParam(required = false) @Nullable Long groupId,
             @RequestParam(required = false) @Nullable LocalDate asOf) {
-        MarkSheets.Table table = sheets.table(classId, groupId, asOf);
-        OutTable out = table.table();
-        String name = "marks-" + table.asOf() + "." + as.name().toLowerCase(Locale.ROOT);
+        MarkSheets.GoingOut out = sheets.goingOut(classId, groupId, asOf);
+        return switch (as) {
+            case CSV ->
+                named(
+                        out,
+                        "csv",
+                        MediaType.parseMediaType("text/csv;charset=UTF-8"),
+                        MarkSheets.table(out).asCsv());
+            case XLSX -> named(out, "xlsx", XLSX, MarkSheets.table(out).asXlsx());
+            case ONEROSTER -> named(out, "zip", ZIP, bundles.of(classId, out));
+        };
+    }
+
+    private static ResponseEntity<byte[]> named(MarkSheets.GoingOut out, String ending, MediaType type, byte[] file) {
+        String name = "marks-" + out.asOf() + "." + ending;
         return ResponseEntity.ok()
-                .contentType(as == MarksAs.CSV ? MediaType.parseMediaType("text/csv;charset=UTF-8") : XLSX)
+                .contentType(type)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString())
-                .body(as == MarksAs.CSV ? out.asCsv() : out.asXlsx());
+                .body(file);
     }
 }

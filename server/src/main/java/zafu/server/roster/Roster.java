@@ -132,6 +132,11 @@ public class Roster {
         return classNamed(classId).name;
     }
 
+    /** The id under which other systems know the class. */
+    public String sourceIdOf(long classId) {
+        return classNamed(classId).sourceId;
+    }
+
     private SchoolClass classNamed(long classId) {
         return classes.findById(classId).orElseThrow(() -> Refusal.notFound("class"));
     }
