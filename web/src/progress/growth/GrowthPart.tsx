@@ -4,6 +4,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { growthQuery } from "../../api/progressQueries";
 import { measuresQuery } from "../../api/queries";
@@ -20,7 +21,7 @@ import { words } from "./words";
 /** Growth on one measure, in small charts by group that share one scale. */
 export default function GrowthPart() {
   const measures = useQuery(measuresQuery).data;
-  const { arrangement, arrangements } = useFocus();
+  const { classId, arrangement, arrangements } = useFocus();
   const [chosen, setChosen] = useState<number | null>(null);
   const numeric = (measures ?? []).filter((each) => each.levels.length === 0);
   const measureId = chosen ?? numeric[0]?.id;
@@ -47,6 +48,16 @@ export default function GrowthPart() {
           ))}
         </TextField>
         <Box sx={{ color: "var(--z-soft)", fontSize: 12.5, flex: 1 }}>{words.legend}</Box>
+        {arrangement && (
+          <Button
+            className="no-print"
+            component={Link}
+            to={`/classes/${classId}/arrange/${arrangement.id}`}
+            sx={{ flex: "none" }}
+          >
+            {words.regroup}
+          </Button>
+        )}
       </Box>
       <Charts key={measureId} measureId={measureId} />
     </Box>

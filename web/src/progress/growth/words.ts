@@ -38,6 +38,7 @@ export const words = {
   groupMedian: "median of the group",
   legend:
     "Dots are values, the band is the error of measurement, the dashed line is the aim, the thin one the trend. An upright line is where an arrangement begins.",
+  regroup: "Who should move?",
   table: "As numbers",
   dialog: {
     title: (name: string) => `An aim for ${name}`,

@@ -65,7 +65,6 @@ final class PlanBenchmark {
         time(own.teacher, "what a group is ready for", "/api/classes/" + own.id + "/ready?groupId=" + groups.get(0));
         time(own.teacher, "task", "/api/tasks/" + task);
         time(own.teacher, "before handing out", "/api/tasks/" + task + "/hand-out");
-        time(own.teacher, "the grid", "/api/classes/" + own.id + "/progress?arrangementId=" + arrangement);
         time(own.teacher, "today", "/api/classes/" + own.id + "/today?arrangementId=" + arrangement);
     }
 

@@ -46,10 +46,6 @@ final class Screenshots {
             window.page().keyboard().press("Enter");
             window.text("1 cell not kept").waitFor();
             window.picture(folder.resolve("scores.png"));
-            window.go("/school/lists");
-            window.button("Ask now").click();
-            window.text("student changed").first().waitFor();
-            window.picture(folder.resolve("school-lists.png"));
             window.go("/classes/1/students");
             window.text("Tideline reading scale").waitFor();
             window.link("Bring in…").click();
@@ -86,6 +82,19 @@ final class Screenshots {
                 .click();
         window.text("aim 105 by 11 Jun").first().waitFor();
         window.picture(folder.resolve("growth.png"));
+        window.go("/classes/1/progress/reports");
+        window.text("Dear family of Amara").waitFor();
+        window.picture(folder.resolve("letter.png"));
+    }
+
+    private void ofTheClassAtWork() {
+        try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
+            window.link("Progress").click();
+            window.link("The marsh drinks twice: results by question").click();
+            window.link("The class at work").click();
+            window.text("working").first().waitFor();
+            window.picture(folder.resolve("live.png"));
+        }
     }
 
     private void plan(Window window) {
@@ -121,13 +130,6 @@ final class Screenshots {
                 .click();
         window.region("Words from context").waitFor();
         window.picture(folder.resolve("skill-map.png"));
-        window.go("/classes/1/library?words=mud,%20crab");
-        window.button("More: Mud, crab, heron").click();
-        window.page()
-                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Change it"))
-                .click();
-        window.field("Question 1").waitFor();
-        window.picture(folder.resolve("question-editor.png"));
     }
 
     private void newScores(Window window) {
@@ -169,6 +171,7 @@ final class Screenshots {
             window.page().getByRole(AriaRole.RADIO).first().check();
             window.text("✓ kept").waitFor();
             window.picture(folder.resolve("try.png"));
+            ofTheClassAtWork();
         }
         try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
             window.button("Go on: The marsh drinks twice").click();

@@ -1,0 +1,99 @@
+package zafu.e2e;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import zafu.server.demo.HttpCaller;
+
+/**
+ * How long the server takes for the grid of a large class with a year of work, beside the same class with a tenth of the
+ * work. Started by {@code ./zafu bench plan}.
+ */
+final class GridBenchmark {
+    private static final int STUDENTS = 120;
+    private static final int TASKS = 300;
+    private static final int TOGETHER = 60;
+    private static final int WHO_HANDED_IN = 40;
+    private static final int ROUNDS = 45;
+
+    private final RunningZafu zafu = RunningZafu.demo();
+    private final long item;
+
+    private GridBenchmark() {
+        item = new OwnClass(zafu, "one", 1)
+                .teacher
+                .get("/api/classes/1/library?kinds=QUIZ")
+                .ok()
+                .get("hits")
+                .get(0)
+                .get("id")
+                .asLong();
+    }
+
+    public static void main(String[] arguments) {
+        int exit = 1;
+        try {
+            GridBenchmark benchmark = new GridBenchmark();
+            double small = benchmark.measure(TASKS / 10);
+            double whole = benchmark.measure(TASKS);
+            System.out.printf("%d times the tasks take %.1f times as long%n", 10, whole / small);
+            exit = 0;
+        } catch (RuntimeException failed) {
+            failed.printStackTrace();
+        }
+        System.exit(exit);
+    }
+
+    /** @return the median in milliseconds */
+    private double measure(int tasks) {
+        OwnClass own = new OwnClass(zafu, "grid of " + tasks, STUDENTS);
+        long arrangement = own.arrange("Reading", 6);
+        List<Long> made = new ArrayList<>();
+        for (int i = 0; i < tasks; i++) {
+            made.add(own.teacher
+                    .post("/api/classes/" + own.id + "/tasks", task(i))
+                    .ok()
+                    .get("id")
+                    .asLong());
+        }
+        for (int from = 0; from < tasks; from += TOGETHER) {
+            List<Long> batch = made.subList(from, Math.min(tasks, from + TOGETHER));
+            own.teacher
+                    .post("/api/classes/" + own.id + "/tasks/handed-out", Map.of("tasks", batch))
+                    .ok();
+        }
+        for (int student = 1; student <= WHO_HANDED_IN; student++) {
+            own.doQuiz(student, made.get(student % made.size()), 2);
+        }
+        return time(own.teacher, tasks, "/api/classes/" + own.id + "/progress?arrangementId=" + arrangement);
+    }
+
+    private Map<String, Object> task(int number) {
+        Map<String, Object> wanted = new LinkedHashMap<>();
+        wanted.put("name", "Task " + number);
+        wanted.put("items", List.of(item));
+        wanted.put("everyone", true);
+        int week = number % 5;
+        wanted.put("opens", LocalDate.of(2027, 1, 4).plusWeeks(week) + "T09:00");
+        wanted.put("due", LocalDate.of(2027, 2, 8).plusWeeks(week) + "T15:00");
+        return wanted;
+    }
+
+    private static double time(HttpCaller teacher, int tasks, String path) {
+        List<Double> millis = new ArrayList<>();
+        for (int round = 0; round < ROUNDS; round++) {
+            long from = System.nanoTime();
+            teacher.get(path).ok();
+            millis.add((System.nanoTime() - from) / 1e6);
+        }
+        List<Double> warm =
+                millis.subList(ROUNDS / 3, ROUNDS).stream().sorted().toList();
+        double median = warm.get(warm.size() / 2);
+        System.out.printf(
+                "%d students, %d tasks, the grid: first %.0f ms, then median %.0f ms, slowest %.0f ms (goal: 150 ms)%n",
+                STUDENTS, tasks, millis.get(0), median, warm.get(warm.size() - 1));
+        return median;
+    }
+}
