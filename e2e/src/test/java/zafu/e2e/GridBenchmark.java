@@ -88,8 +88,7 @@ final class GridBenchmark {
             teacher.get(path).ok();
             millis.add((System.nanoTime() - from) / 1e6);
         }
-        List<Double> warm =
-                millis.subList(ROUNDS / 3, ROUNDS).stream().sorted().toList();
+        List<Double> warm = millis.subList(ROUNDS / 3, ROUNDS).stream().sorted().toList();
         double median = warm.get(warm.size() / 2);
         System.out.printf(
                 "%d students, %d tasks, the grid: first %.0f ms, then median %.0f ms, slowest %.0f ms (goal: 150 ms)%n",
