@@ -22,8 +22,10 @@ public record SaidOfWork(List<Said> all) {
 
     /** Whether the work was excused by a moment. */
     public boolean isExcusedAt(Instant moment) {
-        return all.stream()
-                .anyMatch(each -> each.kind() == Kind.EXCUSED && !each.at().isAfter(moment));
+        return !all.isEmpty()
+                && all.stream()
+                        .anyMatch(each ->
+                                each.kind() == Kind.EXCUSED && !each.at().isAfter(moment));
     }
 
     /** The newest of a kind that was said since the student began last. */

@@ -93,6 +93,10 @@ public class Marks {
         private final ZoneId zone;
         private final Map<WorkOf, List<TryShown>> tries;
         private final Map<Long, Double> mostGiven = new HashMap<>();
+        private final Map<Asked, Integer> pointsOfVersion = new HashMap<>();
+
+        /** What is the same for all who are given one version and asked as much of it. */
+        private record Asked(long versionId, @Nullable Integer percent) {}
 
         Reckoning(Work work, Instant at, Map<Long, Integer> points, SchoolCalendar calendar, ZoneId zone) {
             this.work = work;
@@ -113,10 +117,7 @@ public class Marks {
             Map<Long, Counted> counted = new LinkedHashMap<>();
             for (TaskForClass task : work.tasks()) {
                 WorkOf one = new WorkOf(task.taskId(), student.value());
-                List<TryShown> handedIn = tries.getOrDefault(one, List.of()).stream()
-                        .filter(each ->
-                                each.handedInAt() != null && !each.handedInAt().isAfter(at))
-                        .toList();
+                List<TryShown> handedIn = handedIn(tries.get(one));
                 Tasks.Given given = task.given().get(student);
                 if (given != null || !handedIn.isEmpty()) {
                     items.add(item(task, one, given, handedIn, counted));
@@ -124,6 +125,16 @@ public class Marks {
             }
             return new StudentMark(
                     Mark.of(work.settings().weighted(), work.settings().missingIsZero(), items), counted);
+        }
+
+        /** Most students have no try at most tasks of a year. */
+        private List<TryShown> handedIn(@Nullable List<TryShown> all) {
+            return all == null
+                    ? List.of()
+                    : all.stream()
+                            .filter(each -> each.handedInAt() != null
+                                    && !each.handedInAt().isAfter(at))
+                            .toList();
         }
 
         private MarkItem item(
@@ -169,10 +180,15 @@ public class Marks {
         private double possible(TaskForClass task, Tasks.@Nullable Given given) {
             int asked = given == null
                     ? 0
-                    : Aids.kept(given.questions(), given.aids().percentOfQuestions()).stream()
-                            .mapToInt(id -> points.getOrDefault(id, 0))
-                            .sum();
+                    : pointsOfVersion.computeIfAbsent(
+                            new Asked(given.versionId(), given.aids().percentOfQuestions()), of -> pointsOf(given));
             return asked > 0 ? asked : mostGiven.getOrDefault(task.taskId(), 0.0);
+        }
+
+        private int pointsOf(Tasks.Given given) {
+            return Aids.kept(given.questions(), given.aids().percentOfQuestions()).stream()
+                    .mapToInt(id -> points.getOrDefault(id, 0))
+                    .sum();
         }
 
         private int daysLate(Tasks.Given given, TryShown of) {

@@ -68,9 +68,13 @@ final class Cells {
 
     /** Whether a reminder, or being asked to try again, is newer than anything the student has begun since. */
     boolean isAsked(WorkOf one, List<TryShown> own) {
+        SaidOfWork said = said(one);
+        if (said == SaidOfWork.NOTHING) {
+            return false;
+        }
         Instant begun = own.isEmpty() ? Instant.EPOCH : own.get(own.size() - 1).startedAt();
-        return said(one).since(begun, WorkNotes.Kind.REMINDED).isPresent()
-                || said(one).since(begun, WorkNotes.Kind.ASKED_AGAIN).isPresent();
+        return said.since(begun, WorkNotes.Kind.REMINDED).isPresent()
+                || said.since(begun, WorkNotes.Kind.ASKED_AGAIN).isPresent();
     }
 
     private SaidOfWork said(WorkOf one) {
