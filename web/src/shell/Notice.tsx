@@ -4,7 +4,12 @@ import Snackbar from "@mui/material/Snackbar";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { words } from "./words";
 
+const TO_READ_MS = 8_000;
+/** Long enough to look at what became of it first. */
+const TO_UNDO_MS = 15_000;
+
 interface Shown {
+  number: number;
   sentence: string;
   undo?: () => void;
 }
@@ -16,7 +21,10 @@ const NoticeContext = createContext<Tell | null>(null);
 /** Says what happened in one sentence, with Undo in it where it can be undone. */
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [shown, setShown] = useState<Shown | null>(null);
-  const tell = useCallback<Tell>((sentence, undo) => setShown({ sentence, undo }), []);
+  const tell = useCallback<Tell>(
+    (sentence, undo) => setShown((before) => ({ sentence, undo, number: (before?.number ?? 0) + 1 })),
+    [],
+  );
   const close = () => setShown(null);
   const action = useMemo(
     () =>
@@ -41,10 +49,12 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
       {shown && (
         <Portal>
           <Snackbar
+            // One that follows another stays as long as if it came alone.
+            key={shown.number}
             open
             message={shown.sentence}
             action={action}
-            autoHideDuration={8000}
+            autoHideDuration={shown.undo ? TO_UNDO_MS : TO_READ_MS}
             onClose={(_, reason) => reason !== "clickaway" && close()}
             anchorOrigin={{ vertical: "bottom", horizontal: "center" }}
             sx={{ mb: 13 }}

@@ -1,5 +1,6 @@
 package zafu.e2e;
 
+import com.microsoft.playwright.Page;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,15 +9,20 @@ import java.util.Map;
 import zafu.server.demo.HttpCaller;
 
 /**
- * How long the server takes for the grid of a large class with a year of work, beside the same class with a tenth of the
- * work. Started by {@code ./zafu bench plan}.
+ * How long the server takes for the grid of a large class with a year of work, and how
+ * smoothly it scrolls, beside the same class with a fifth of the work. Started by {@code ./zafu bench plan}.
  */
 final class GridBenchmark {
     private static final int STUDENTS = 120;
     private static final int TASKS = 300;
+    /** Five times less: as many tasks as are usual in half a year. */
+    private static final int SMALL = 5;
+
     private static final int TOGETHER = 60;
     private static final int WHO_HANDED_IN = 40;
     private static final int ROUNDS = 45;
+    private static final int WHEELS = 40;
+    private static final int WHEEL_PIXELS = 60;
 
     private final RunningZafu zafu = RunningZafu.demo();
     private final long item;
@@ -36,9 +42,9 @@ final class GridBenchmark {
         int exit = 1;
         try {
             GridBenchmark benchmark = new GridBenchmark();
-            double small = benchmark.measure(TASKS / 10);
+            double small = benchmark.measure(TASKS / SMALL);
             double whole = benchmark.measure(TASKS);
-            System.out.printf("%d times the tasks take %.1f times as long%n", 10, whole / small);
+            System.out.printf("%d times the tasks take %.1f times as long%n", SMALL, whole / small);
             exit = 0;
         } catch (RuntimeException failed) {
             failed.printStackTrace();
@@ -67,7 +73,24 @@ final class GridBenchmark {
         for (int student = 1; student <= WHO_HANDED_IN; student++) {
             own.doQuiz(student, made.get(student % made.size()), 2);
         }
+        scroll(own, tasks);
         return time(own.teacher, tasks, "/api/classes/" + own.id + "/progress?arrangementId=" + arrangement);
+    }
+
+    private static void scroll(OwnClass own, int tasks) {
+        try (Window window = own.window()) {
+            Page page = window.go("/classes/" + own.id + "/progress").page();
+            window.text("Task 0").first().waitFor();
+            page.mouse().move(600, 400);
+            double longest = Frames.longestGap(page, () -> {
+                for (int i = 0; i < WHEELS; i++) {
+                    page.mouse().wheel(i % 2 * WHEEL_PIXELS, WHEEL_PIXELS);
+                }
+            });
+            System.out.printf(
+                    "%d students, %d tasks, scrolling the grid: longest stretch without a frame %.0f ms%n",
+                    STUDENTS, tasks, longest);
+        }
     }
 
     private Map<String, Object> task(int number) {

@@ -1,17 +1,13 @@
 package zafu.e2e;
 
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Measures the bench in the browser: the longest stretch without a frame while a student is dragged among 120, and how
@@ -20,13 +16,6 @@ import tools.jackson.databind.json.JsonMapper;
 final class ScreenBenchmark {
     private static final int DRAGS = 5;
     private static final int ASKED = 10;
-    /** Frames only: a profiler that starts and stops stands still for longer than any frame. */
-    private static final List<String> TRACED = List.of(
-            "-*",
-            "devtools.timeline",
-            "devtools.timeline.frame",
-            "disabled-by-default-devtools.timeline",
-            "disabled-by-default-devtools.timeline.frame");
     /** Notes when the proposal is there after the next click or keystroke. */
     private static final String WATCH =
             """
@@ -89,42 +78,19 @@ final class ScreenBenchmark {
         student.scrollIntoViewIfNeeded();
         BoundingBox begin = student.boundingBox();
         BoundingBox end = to.boundingBox();
-        Browser browser = page.context().browser();
         page.mouse().move(begin.x + 20, begin.y + 8);
         page.mouse().down();
         // Off the spot first, so that what is measured is the dragging and not the beginning of it.
         page.mouse().move(begin.x + 40, begin.y + 20, new Mouse.MoveOptions().setSteps(4));
-        browser.startTracing(page, new Browser.StartTracingOptions().setCategories(TRACED));
-        for (int i = 0; i < 4; i++) {
-            page.mouse().move(end.x + 60, end.y + 60, new Mouse.MoveOptions().setSteps(40));
-            page.mouse().move(begin.x + 40, begin.y + 20, new Mouse.MoveOptions().setSteps(40));
-        }
-        byte[] trace = browser.stopTracing();
+        double longest = Frames.longestGap(page, () -> {
+            for (int i = 0; i < 4; i++) {
+                page.mouse().move(end.x + 60, end.y + 60, new Mouse.MoveOptions().setSteps(40));
+                page.mouse().move(begin.x + 40, begin.y + 20, new Mouse.MoveOptions().setSteps(40));
+            }
+        });
         page.keyboard().press("Escape");
         page.mouse().up();
-        return gapBetweenFrames(trace);
-    }
-
-    /** Milliseconds from one frame drawn to the next, at most. */
-    private static double gapBetweenFrames(byte[] trace) {
-        JsonNode events = new JsonMapper()
-                .readTree(new String(trace, StandardCharsets.UTF_8))
-                .get("traceEvents");
-        List<Long> frames = new ArrayList<>();
-        for (JsonNode event : events) {
-            if (event.get("name").asString().equals("DrawFrame")) {
-                frames.add(event.get("ts").asLong());
-            }
-        }
-        if (frames.size() < 2) {
-            throw new IllegalStateException("the trace holds no frames");
-        }
-        Collections.sort(frames);
-        long longest = 0;
-        for (int i = 1; i < frames.size(); i++) {
-            longest = Math.max(longest, frames.get(i) - frames.get(i - 1));
-        }
-        return longest / 1000.0;
+        return longest;
     }
 
     private void propose(int students) {

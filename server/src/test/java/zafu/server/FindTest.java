@@ -179,6 +179,38 @@ class FindTest extends ServerTest {
     }
 
     @Test
+    void whatPreparesASkillIsTheQuickestFirstAndNothingThatIsPrivateToOthers() {
+        long ruler = own.teacher
+                .get("/api/classes/" + own.id + "/skill-map")
+                .ok()
+                .get("strands")
+                .valueStream()
+                .flatMap(strand -> strand.get("skills").valueStream())
+                .filter(skill -> skill.get("name").asString().equals("Measuring with a ruler"))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asLong();
+        JsonNode found = own.teacher.get("/api/preparing-items?skills=" + ruler).ok();
+        assertThat(found).hasSize(1);
+        List<Integer> minutes = found.get(0)
+                .get("items")
+                .valueStream()
+                .map(item -> item.has("minutes") ? item.get("minutes").asInt() : Integer.MAX_VALUE)
+                .toList();
+        assertThat(minutes).isNotEmpty().isSorted();
+        assertThat(found.get(0).get("items").valueStream().map(item -> item.get("title")
+                        .asString()))
+                .contains("With the ruler");
+        assertThat(own.teacher
+                        .get("/api/preparing-items?skills=99999999")
+                        .ok()
+                        .get(0)
+                        .get("items"))
+                .isEmpty();
+    }
+
+    @Test
     void aUnitKeepsItsOrderAndIsForItsMakerToChange() {
         long first = add("Whelk one", Map.of());
         long second = add("Whelk two", Map.of());

@@ -104,6 +104,42 @@ class ReportTest extends ServerTest {
     }
 
     @Test
+    void aStudentIsCalledInALetterAsInClassAndOnACertificateInFull() {
+        String path = "/api/students/" + own.student(1);
+        JsonNode sheet = own.teacher.get(path).ok();
+        ObjectNode facts = ((ObjectNode) sheet.get("facts")).put("preferredName", "Skipper");
+        own.teacher
+                .put(path, Map.of("version", sheet.get("version").asLong(), "facts", facts, "tags", List.of()))
+                .done();
+        assertThat(letter(1, "").get("title").asString()).isEqualTo("How Skipper is getting on");
+        JsonNode certificate = report("kind=CERTIFICATE&students=" + own.student(1))
+                .get("sheets")
+                .get(0);
+        assertThat(certificate.get("paragraphs").get(0).asString()).isEqualTo("S1 Test");
+        assertThat(certificate.get("large").asBoolean()).isTrue();
+    }
+
+    @Test
+    void anAimIsToldWithItsDayAndResultsOfATaskAreNotToldTwice() {
+        long measure = own.teacher.get("/api/measures").ok().get(0).get("id").asLong();
+        own.teacher
+                .post(
+                        "/api/classes/" + own.id + "/aims",
+                        Map.of(
+                                "measureId",
+                                measure,
+                                "aims",
+                                List.of(Map.of("studentId", own.student(1), "goal", 140, "goalDate", "2027-06-11"))))
+                .done();
+        own.teacher
+                .post("/api/classes/" + own.id + "/progress/tasks/" + work.task + "/measure", null)
+                .done();
+        List<String> growth = cells(letter(1, "").get("tables").get(1));
+        assertThat(growth).anyMatch(cell -> cell.startsWith("140") && cell.endsWith("by 11 June 2027"));
+        assertThat(growth).noneMatch(cell -> cell.contains("result"));
+    }
+
+    @Test
     void aLanguageWithoutWordsIsReadInTheFirst() {
         speaks(2, "Welsh");
         assertThat(letter(2, "").get("language").asString()).isEqualTo("en");

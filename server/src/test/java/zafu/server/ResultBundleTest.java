@@ -15,6 +15,9 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 /** Marks of a class as another system takes them. */
 class ResultBundleTest extends ServerTest {
@@ -101,5 +104,45 @@ class ResultBundleTest extends ServerTest {
     void ofOneGroupThereIsNoResultOfAnother() throws IOException {
         long group = own.groups(own.arrange(3)).get(1);
         assertThat(bundle("&groupId=" + group).get("results.csv")).hasSize(1);
+    }
+
+    private byte[] file(String as) {
+        return own.teacher
+                .getBytes("/api/classes/" + own.id + "/marks-file?as=" + as)
+                .body();
+    }
+
+    @Test
+    void theBundleComesInAgainAsAMeasureWithItsScores() {
+        JsonNode taken = teacher()
+                .upload("/api/school/one-roster", file("ONEROSTER"), Map.of())
+                .ok();
+        try {
+            assertThat(teacher().get("/api/measures").ok().valueStream().map(each -> each.get("name")
+                            .asString()))
+                    .contains("Marsh quiz");
+            assertThat(own.row(1).get("scores").valueStream().map(each -> each.get("value")
+                            .asDouble()))
+                    .contains(3.0);
+            assertThat(own.row(3).get("scores").valueStream().map(each -> each.get("value")
+                            .asDouble()))
+                    .doesNotContain(3.0, 1.0);
+        } finally {
+            teacher()
+                    .post("/api/imports/" + taken.get("importId").asLong() + "/undo", null)
+                    .done();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"CSV", "XLSX"})
+    void theTableComesInAgainWithEveryRowOfItsDayAndNobodyNew(String as) {
+        JsonNode preview = own.teacher
+                .upload("/api/class-lists/preview", file(as), own.listOf("2027-02-09"))
+                .ok();
+        assertThat(preview.get("withProblem").asInt()).isZero();
+        assertThat(preview.get("newStudents").asInt()).isZero();
+        assertThat(preview.get("good").asInt()).isEqualTo(3);
+        assertThat(preview.get("rows").get(0).get("takenOn").asString()).isEqualTo("2027-02-09");
     }
 }

@@ -25,7 +25,7 @@ final class ColumnGuess {
             Map.entry(Use.HOME_CLASS, Set.of("home class", "homeroom", "home room", "class")),
             Map.entry(Use.LANGUAGE, Set.of("language", "home language", "langue")),
             Map.entry(Use.TAGS, Set.of("tags", "tag")),
-            Map.entry(Use.DATE, Set.of("date", "day", "taken on", "test date", "assessed on")),
+            Map.entry(Use.DATE, Set.of("date", "day", "taken on", "test date", "assessed on", "as of")),
             Map.entry(Use.TIME_FACTOR, Set.of("time", "time factor", "extended time", "extra time", "more time")),
             Map.entry(Use.EXTRA_DAYS, Set.of("extra days", "days", "more days")),
             Map.entry(Use.NEED, Set.of("need", "accommodation", "support")),
