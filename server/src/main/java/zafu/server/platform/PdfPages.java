@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.springframework.web.util.HtmlUtils;
 
 /** Makes PDFs from our own well-formed HTML, with the fonts that ship with the application. */
 public final class PdfPages {
@@ -71,5 +72,10 @@ public final class PdfPages {
                 .collect(Collectors.joining())
                 .strip();
         return kept.isEmpty() ? "______________" : kept;
+    }
+
+    /** {@link #printable} text as it stands in HTML; nothing stays nothing. */
+    public static String text(String text) {
+        return text.isBlank() ? "" : HtmlUtils.htmlEscape(printable(text), "UTF-8");
     }
 }

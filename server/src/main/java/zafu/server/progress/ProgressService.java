@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -75,10 +74,7 @@ class ProgressService {
         Map<Long, Instant> due = new LinkedHashMap<>();
         work.tasks()
                 .forEach(task -> due.put(
-                        task.taskId(),
-                        Optional.ofNullable(earliest(task, false))
-                                .or(() -> Optional.ofNullable(earliest(task, true)))
-                                .orElse(Instant.MAX)));
+                        task.taskId(), task.firstDue().or(task::firstOpens).orElse(Instant.MAX)));
         List<TaskForClass> sorted = work.tasks().stream()
                 .sorted(Comparator.comparing((TaskForClass task) -> due.get(task.taskId()))
                         .thenComparing(TaskForClass::taskId))
@@ -115,8 +111,8 @@ class ProgressService {
                     task.name(),
                     task.way(),
                     work.settings().of(task.taskId()).categoryId(),
-                    school.local(earliest(task, true)),
-                    school.local(earliest(task, false)),
+                    school.local(task.firstOpens().orElse(null)),
+                    school.local(task.firstDue().orElse(null)),
                     (int) cells.stream()
                             .filter(each -> each.state() == State.HANDED_IN)
                             .count(),
@@ -149,14 +145,6 @@ class ProgressService {
                 .mapToDouble(Double::doubleValue)
                 .sorted()
                 .toArray();
-    }
-
-    private static @Nullable Instant earliest(TaskForClass task, boolean opens) {
-        return task.given().values().stream()
-                .map(given -> (opens ? given.terms().opens() : given.terms().due()).orElse(null))
-                .filter(Objects::nonNull)
-                .min(Instant::compareTo)
-                .orElse(null);
     }
 
     private List<GroupRows> gathered(

@@ -9,7 +9,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.mark.Mark;
@@ -127,8 +127,8 @@ class ResultBundles {
                         changed,
                         task.name(),
                         "",
-                        earliest(task, true, changed),
-                        earliest(task, false, changed),
+                        moment(task.firstOpens(), changed),
+                        moment(task.firstDue(), changed),
                         of,
                         category(work.settings().of(task.taskId()).categoryId()),
                         "",
@@ -140,12 +140,7 @@ class ResultBundles {
         return rows;
     }
 
-    private static String earliest(TaskForClass task, boolean opens, String without) {
-        return task.given().values().stream()
-                .map(given -> (opens ? given.terms().opens() : given.terms().due()).orElse(null))
-                .filter(Objects::nonNull)
-                .min(Instant::compareTo)
-                .map(each -> each.truncatedTo(ChronoUnit.SECONDS).toString())
-                .orElse(without);
+    private static String moment(Optional<Instant> of, String without) {
+        return of.map(each -> each.truncatedTo(ChronoUnit.SECONDS).toString()).orElse(without);
     }
 }

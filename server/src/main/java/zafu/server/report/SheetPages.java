@@ -2,7 +2,6 @@ package zafu.server.report;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import org.springframework.web.util.HtmlUtils;
 import zafu.server.platform.PdfPages;
 import zafu.server.report.Sheet.SheetTable;
 
@@ -27,49 +26,49 @@ final class SheetPages {
 
     static byte[] pdf(List<Sheet> sheets, String paper) {
         String body = sheets.stream().map(SheetPages::sheet).collect(Collectors.joining());
-        return PdfPages.of("<html><head><title>" + text(sheets.get(0).title()) + "</title><style>@page { size: " + paper
-                + "; margin: 18mm 20mm; } " + STYLE + "</style></head><body>" + body + "</body></html>");
+        return PdfPages.of(
+                "<html><head><title>" + PdfPages.text(sheets.get(0).title()) + "</title><style>@page { size: " + paper
+                        + "; margin: 18mm 20mm; } " + STYLE + "</style></head><body>" + body + "</body></html>");
     }
 
     private static String sheet(Sheet sheet) {
         StringBuilder html = new StringBuilder("<div class='sheet" + (sheet.large() ? " large" : "") + "' lang='")
                 .append(sheet.language())
                 .append("'><p class='soft'>")
-                .append(text(sheet.school()))
+                .append(PdfPages.text(sheet.school()))
                 .append("</p><h1>")
-                .append(text(sheet.title()))
+                .append(PdfPages.text(sheet.title()))
                 .append("</h1><p class='soft'>")
-                .append(text(sheet.about()))
+                .append(PdfPages.text(sheet.about()))
                 .append("</p>");
         for (int i = 0; i < sheet.paragraphs().size(); i++) {
             html.append(i == 0 ? "<p class='first'>" : "<p>")
-                    .append(text(sheet.paragraphs().get(i)))
+                    .append(PdfPages.text(sheet.paragraphs().get(i)))
                     .append("</p>");
         }
         if (!sheet.ownWords().isEmpty()) {
-            html.append("<div class='own'>").append(text(sheet.ownWords())).append("</div>");
+            html.append("<div class='own'>")
+                    .append(PdfPages.text(sheet.ownWords()))
+                    .append("</div>");
         }
         sheet.tables().forEach(table -> html.append(table(table)));
         return html.append("<div class='closing'>")
                 .append(sheet.closing().stream()
-                        .map(line -> "<p>" + text(line) + "</p>")
+                        .map(line -> "<p>" + PdfPages.text(line) + "</p>")
                         .collect(Collectors.joining()))
                 .append("</div></div>")
                 .toString();
     }
 
     private static String table(SheetTable table) {
-        return "<h2>" + text(table.heading()) + "</h2><table><thead>" + row("th", table.columns()) + "</thead><tbody>"
+        return "<h2>" + PdfPages.text(table.heading()) + "</h2><table><thead>" + row("th", table.columns())
+                + "</thead><tbody>"
                 + table.rows().stream().map(each -> row("td", each)).collect(Collectors.joining()) + "</tbody></table>";
     }
 
     private static String row(String tag, List<String> cells) {
         return cells.stream()
-                .map(cell -> "<" + tag + ">" + text(cell) + "</" + tag + ">")
+                .map(cell -> "<" + tag + ">" + PdfPages.text(cell) + "</" + tag + ">")
                 .collect(Collectors.joining("", "<tr>", "</tr>"));
-    }
-
-    private static String text(String text) {
-        return text.isBlank() ? "" : HtmlUtils.htmlEscape(PdfPages.printable(text), "UTF-8");
     }
 }

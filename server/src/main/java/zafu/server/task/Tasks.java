@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import zafu.core.marking.Feedback;
 import zafu.core.roster.StudentId;
@@ -62,7 +64,25 @@ public class Tasks {
             boolean doneFirst,
             Feedback feedback,
             Map<StudentId, Given> given,
-            List<StudentId> conflicts) {}
+            List<StudentId> conflicts) {
+
+        /** When it opens for whoever comes first; absent where it opens on no day for anybody. */
+        public Optional<Instant> firstOpens() {
+            return first(Terms.ForStudent::opens);
+        }
+
+        /** As {@link #firstOpens}, when it is due. */
+        public Optional<Instant> firstDue() {
+            return first(Terms.ForStudent::due);
+        }
+
+        private Optional<Instant> first(Function<Terms.ForStudent, Optional<Instant>> moment) {
+            return given.values().stream()
+                    .map(each -> moment.apply(each.terms()))
+                    .flatMap(Optional::stream)
+                    .min(Instant::compareTo);
+        }
+    }
 
     /** Every task of the class that students can see, in the order in which they were made. */
     public List<TaskForClass> handedOut(long classId) {
