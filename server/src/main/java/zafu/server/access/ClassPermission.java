@@ -22,8 +22,9 @@ public class ClassPermission {
         this.roles = roles;
     }
 
-    public void requireSee(long classId) {
-        roleIn(classId);
+    /** Makes sure that the adult may see the class; the role says what else they may. */
+    public ClassRole requireSee(long classId) {
+        return roleIn(classId);
     }
 
     public void requireChange(long classId) {

@@ -19,7 +19,7 @@ public enum ClassRole {
         return maySeeNeeds;
     }
 
-    boolean mayChange() {
+    public boolean mayChange() {
         return mayChange;
     }
 }

@@ -12,10 +12,12 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Remembered;
 
 /** Who is in which group now, for the other features. Permission is theirs to check. */
 @Service
@@ -23,6 +25,7 @@ public class Arrangements {
     private final ArrangementRepository arrangements;
     private final ArrangementGroupRepository groups;
     private final MembershipRepository memberships;
+    private final Remembered<Set<Long>, List<GroupWithMembers>> remembered = new Remembered<>();
 
     Arrangements(
             ArrangementRepository arrangements, ArrangementGroupRepository groups, MembershipRepository memberships) {
@@ -124,7 +127,7 @@ public class Arrangements {
             Collection<Long> classIds, @Nullable Long arrangementId, Collection<StudentId> students) {
         Set<StudentId> left = new LinkedHashSet<>(students);
         List<Gathered> gathered = new ArrayList<>();
-        for (GroupWithMembers group : ofClasses(classIds)) {
+        for (GroupWithMembers group : remembered.get(Set.copyOf(classIds), this::ofClasses)) {
             if (Objects.equals(group.arrangementId(), arrangementId)) {
                 List<StudentId> members =
                         students.stream().filter(group.members()::contains).toList();
@@ -158,5 +161,10 @@ public class Arrangements {
 
     public boolean belongsTo(long arrangementId, long classId) {
         return arrangements.inUse(List.of(classId)).stream().anyMatch(found -> found.id == arrangementId);
+    }
+
+    @EventListener
+    void on(GroupsChanged change) {
+        remembered.changed();
     }
 }

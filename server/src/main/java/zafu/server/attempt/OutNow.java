@@ -1,18 +1,15 @@
 package zafu.server.attempt;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionalEventListener;
 import zafu.core.roster.StudentId;
 import zafu.server.arrangement.GroupsChanged;
 import zafu.server.need.NeedsChanged;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Remembered;
 import zafu.server.roster.StudentsChanged;
 import zafu.server.task.TaskChanged;
 import zafu.server.task.Tasks;
@@ -20,36 +17,28 @@ import zafu.server.task.WorkTermsChanged;
 
 /**
  * What is handed out, remembered for a few seconds: when a whole school works at the same task, who gets what is worked
- * out once for all of them and not at every answer. Any change of tasks, groups, needs or students is known at once;
- * the few seconds are for changes made at another server.
+ * out once for all of them and not at every answer. It changes with tasks, groups, needs and students.
  */
 @Component
 public class OutNow {
-    private static final Duration FRESH = Duration.ofSeconds(3);
     private final Tasks tasks;
-    private final AtomicLong generation = new AtomicLong();
-    private final Cache<TaskKey, Tasks.TaskForClass> one =
-            Caffeine.newBuilder().expireAfterWrite(FRESH).maximumSize(500).build();
-    private final Cache<ClassKey, List<Tasks.TaskForClass>> ofClass =
-            Caffeine.newBuilder().expireAfterWrite(FRESH).maximumSize(200).build();
+    private final Remembered<Long, Tasks.TaskForClass> one = new Remembered<>();
+    private final Remembered<ClassOnDay, List<Tasks.TaskForClass>> ofClass = new Remembered<>();
 
     OutNow(Tasks tasks) {
         this.tasks = tasks;
     }
 
-    /** What was read before a change must not be taken for what holds after it, so the change counts in the key. */
-    private record TaskKey(long generation, long taskId) {}
-
-    private record ClassKey(long generation, long classId, LocalDate day) {}
+    private record ClassOnDay(long classId, LocalDate day) {}
 
     /** One task as it reaches its classes, whatever its state. */
     public Tasks.TaskForClass task(long taskId) {
-        return one.get(new TaskKey(generation.get(), taskId), key -> tasks.task(taskId));
+        return one.get(taskId, tasks::task);
     }
 
     /** Every task of the class that students can see, with what they are granted on a day. */
     public List<Tasks.TaskForClass> handedOut(long classId, LocalDate day) {
-        return ofClass.get(new ClassKey(generation.get(), classId, day), key -> tasks.handedOut(classId, day));
+        return ofClass.get(new ClassOnDay(classId, day), key -> tasks.handedOut(classId, day));
     }
 
     /** What the student of a try works at: as it is given today where that is the same version, else that version. */
@@ -65,28 +54,33 @@ public class OutNow {
         return given(attempt).orElseThrow(() -> Refusal.notFound("task"));
     }
 
-    @TransactionalEventListener(fallbackExecution = true)
+    @EventListener
     void on(TaskChanged change) {
-        generation.incrementAndGet();
+        forget();
     }
 
-    @TransactionalEventListener(fallbackExecution = true)
+    @EventListener
     void on(WorkTermsChanged change) {
-        generation.incrementAndGet();
+        forget();
     }
 
-    @TransactionalEventListener(fallbackExecution = true)
+    @EventListener
     void on(GroupsChanged change) {
-        generation.incrementAndGet();
+        forget();
     }
 
-    @TransactionalEventListener(fallbackExecution = true)
+    @EventListener
     void on(NeedsChanged change) {
-        generation.incrementAndGet();
+        forget();
     }
 
-    @TransactionalEventListener(fallbackExecution = true)
+    @EventListener
     void on(StudentsChanged change) {
-        generation.incrementAndGet();
+        forget();
+    }
+
+    private void forget() {
+        one.changed();
+        ofClass.changed();
     }
 }

@@ -73,7 +73,7 @@ public class Tries implements TriesSoFar {
         Map<Long, Long> waiting =
                 late.attemptsUndecided(ids).stream().collect(Collectors.groupingBy(id -> id, Collectors.counting()));
         Map<Long, Long> answered = new HashMap<>();
-        answers.countGiven(ids).forEach(row -> answered.put((Long) row[0], (Long) row[1]));
+        answers.countGiven(running(found)).forEach(row -> answered.put((Long) row[0], (Long) row[1]));
         return found.stream()
                 .map(each -> new TryShown(
                         each.id,
@@ -91,5 +91,10 @@ public class Tries implements TriesSoFar {
                         each.endsAt,
                         each.handedInAt))
                 .toList();
+    }
+
+    /** How many answers a try has is of interest while it runs; afterwards there are its marks. */
+    private static List<Long> running(List<Attempt> all) {
+        return all.stream().filter(Attempt::isRunning).map(each -> each.id).toList();
     }
 }

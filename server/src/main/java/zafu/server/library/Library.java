@@ -163,7 +163,8 @@ public class Library {
 
     /** Points of each of these questions, as they are now. */
     public Map<Long, Integer> pointsOf(Collection<Long> ids) {
-        return questions.findByIdIn(ids).stream().collect(Collectors.toMap(row -> row.id, row -> row.points));
+        return questions.pointsOf(ids).stream()
+                .collect(Collectors.toMap(QuestionRepository.Points::getId, QuestionRepository.Points::getPoints));
     }
 
     /** Questions by id, as they are now. */

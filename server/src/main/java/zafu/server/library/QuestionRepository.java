@@ -12,6 +12,16 @@ interface QuestionRepository extends JpaRepository<QuestionRow, Long> {
 
     List<QuestionRow> findByIdIn(Collection<Long> ids);
 
+    /** What a question is worth, without all that it says. */
+    interface Points {
+        long getId();
+
+        int getPoints();
+    }
+
+    @Query("select q.id as id, q.points as points from QuestionRow q where q.id in :ids")
+    List<Points> pointsOf(Collection<Long> ids);
+
     @Query("select distinct q.itemId from QuestionRow q where q.prompt like concat('%(file:', :fileId, ')%')")
     List<Long> itemIdsWithFile(long fileId);
 }

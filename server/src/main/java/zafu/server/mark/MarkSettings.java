@@ -18,6 +18,7 @@ import zafu.server.mark.MarkSettingsController.CategoryEdit;
 import zafu.server.mark.MarkSettingsController.MarkingEdit;
 import zafu.server.mark.MarkSettingsController.TasksMarked;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Remembered;
 import zafu.server.task.Tasks;
 
 /** How marks come about in a class: read by every feature that shows a mark, changed by its teachers. */
@@ -32,6 +33,7 @@ public class MarkSettings {
     private final Tasks allTasks;
     private final ClassPermission permission;
     private final AuditTrail audit;
+    private final Remembered<Long, Settings> remembered = new Remembered<>();
 
     MarkSettings(
             ClassMarkingRepository classes,
@@ -79,6 +81,10 @@ public class MarkSettings {
 
     /** The settings of a class. Permission is the caller's to check. */
     public Settings of(long classId) {
+        return remembered.get(classId, this::read);
+    }
+
+    private Settings read(long classId) {
         ClassMarking own = classes.findById(classId).orElseGet(ClassMarking::new);
         List<NamedCategory> named = new ArrayList<>();
         categories
@@ -112,6 +118,7 @@ public class MarkSettings {
         own.lowPercent = wanted.lowPercent();
         classes.saveAndFlush(own);
         setCategories(classId, wanted.categories());
+        remembered.changed();
         audit.note(classId, "marks.settings", classId, wanted.toString());
     }
 
@@ -141,6 +148,7 @@ public class MarkSettings {
         permission.requireChange(classId);
         requireOfClass(classId, wanted.tasks());
         requireCategory(classId, wanted.categoryId());
+        remembered.changed();
         Map<Long, TaskMarking> before = tasks.findByClassIdAndTaskIdIn(classId, wanted.tasks()).stream()
                 .collect(Collectors.toMap(each -> each.taskId, each -> each));
         for (long task : wanted.tasks()) {

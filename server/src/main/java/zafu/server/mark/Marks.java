@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -74,13 +75,11 @@ public class Marks {
     }
 
     private Map<Long, Integer> pointsOf(Work work) {
-        List<Long> asked = work.tasks().stream()
-                .flatMap(task -> task.given().values().stream())
-                .map(Tasks.Given::questions)
-                .distinct()
-                .flatMap(List::stream)
-                .distinct()
-                .toList();
+        Map<Long, List<Long>> byVersion = new HashMap<>();
+        work.tasks()
+                .forEach(task ->
+                        task.given().values().forEach(each -> byVersion.put(each.versionId(), each.questions())));
+        Set<Long> asked = byVersion.values().stream().flatMap(List::stream).collect(Collectors.toSet());
         return asked.isEmpty() ? Map.of() : library.pointsOf(asked);
     }
 

@@ -39,19 +39,18 @@ final class Cells {
         Tasks.Given given = task.given().get(student);
         if (given == null && own.isEmpty()) {
             return task.conflicts().contains(student)
-                    ? Optional.of(plain(column, State.CONFLICT, 0, false))
+                    ? Optional.of(plain(column, State.CONFLICT, false))
                     : Optional.empty();
         }
         boolean asked = isAsked(one, own);
         if (isExcused(one)) {
             return Optional.of(
                     own.isEmpty()
-                            ? plain(column, State.EXCUSED, 0, false)
+                            ? plain(column, State.EXCUSED, false)
                             : withTry(column, State.EXCUSED, given, own, false));
         }
         if (own.isEmpty()) {
-            return Optional.of(
-                    plain(column, notStarted(given.terms()), given.questions().size(), asked));
+            return Optional.of(plain(column, notStarted(given.terms()), asked));
         }
         State state = own.get(own.size() - 1).running() ? State.NOW : State.HANDED_IN;
         return Optional.of(withTry(column, state, given, own, asked));
@@ -81,9 +80,8 @@ final class Cells {
         return work.said().getOrDefault(one, SaidOfWork.NOTHING);
     }
 
-    private static Cell plain(int column, State state, int questions, boolean asked) {
-        return new Cell(
-                column, state, null, null, null, questions, null, null, null, null, null, null, asked ? true : null);
+    private static Cell plain(int column, State state, boolean asked) {
+        return new Cell(column, state, null, null, null, null, null, null, null, null, null, null, asked ? true : null);
     }
 
     private Cell withTry(int column, State state, Tasks.@Nullable Given given, List<TryShown> own, boolean asked) {
@@ -98,7 +96,7 @@ final class Cells {
                 running ? null : last.earned(),
                 running ? null : last.possible(),
                 running ? last.answered() : null,
-                given == null ? 0 : given.questions().size(),
+                running && given != null ? given.questions().size() : null,
                 late ? true : null,
                 low ? true : null,
                 last.id(),

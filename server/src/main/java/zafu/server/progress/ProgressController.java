@@ -100,7 +100,7 @@ class ProgressController {
      * What is absent is as usual: not late, nothing waits, one try.
      *
      * @param column place of the task
-     * @param answered of {@code questions}, while a try is running
+     * @param answered of {@code questions}, both only while a try is running
      * @param late handed in after the due time
      * @param low whether the result is under the class's bar
      * @param tryId of the try that shows, where there is one

@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.grouping.GroupFigures;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.ClassRole;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.mark.Marks;
 import zafu.server.progress.ProgressController.Cell;
@@ -54,7 +55,7 @@ class ProgressService {
 
     @Transactional(readOnly = true)
     ProgressController.Grid grid(long classId, @Nullable Long arrangementId) {
-        permission.requireSee(classId);
+        ClassRole role = permission.requireSee(classId);
         Marks.Work work = inOrder(classWork.of(classId));
         Instant now = classWork.now();
         Cells cells = new Cells(work, now);
@@ -66,7 +67,7 @@ class ProgressService {
                 columnsOf(work, rows.values()),
                 gathered(classId, arrangementId, rows, work.tasks().size()),
                 work.settings().lowPercent(),
-                permission.mayChange(classId));
+                role.mayChange());
     }
 
     /** By the day on which they are due, then by when they open; without days in the order in which they were made. */

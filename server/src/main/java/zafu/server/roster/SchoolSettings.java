@@ -18,6 +18,7 @@ import zafu.core.schedule.DayParts;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Term;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Remembered;
 
 /** The school's name, zone and calendar, and what its clock says. */
 @Service
@@ -26,6 +27,7 @@ public class SchoolSettings {
     private final TermRepository terms;
     private final ClosedDayRepository closedDays;
     private final Clock clock;
+    private final Remembered<Boolean, Kept> kept = new Remembered<>();
     private volatile @Nullable Long schoolId;
 
     SchoolSettings(SchoolRepository schools, TermRepository terms, ClosedDayRepository closedDays, Clock clock) {
@@ -35,15 +37,18 @@ public class SchoolSettings {
         this.clock = clock;
     }
 
+    /** What is asked for with every request. */
+    private record Kept(String name, ZoneId zone, DayParts dayParts, SchoolCalendar calendar) {}
+
     /** A term with its name. */
     public record NamedTerm(String name, Term dates) {}
 
     public ZoneId zone() {
-        return ZoneId.of(school().zone);
+        return kept().zone();
     }
 
     public String name() {
-        return school().name;
+        return kept().name();
     }
 
     public LocalDate today() {
@@ -52,8 +57,7 @@ public class SchoolSettings {
 
     /** The times by which the school day is spoken of. */
     public DayParts dayParts() {
-        School school = school();
-        return new DayParts(school.dayStarts, school.lunchStarts, school.lunchEnds, school.dayEnds);
+        return kept().dayParts();
     }
 
     void keepDayParts(DayParts parts) {
@@ -63,6 +67,7 @@ public class SchoolSettings {
         school.lunchEnds = parts.lunchEnds();
         school.dayEnds = parts.ends();
         schools.save(school);
+        kept.changed();
     }
 
     /** The paper that printers have where the school is. */
@@ -96,6 +101,7 @@ public class SchoolSettings {
         term.beginsOn = dates.from();
         term.endsOn = dates.to();
         terms.save(term);
+        kept.changed();
     }
 
     List<CalendarController.ClosedDayEdit> closedDays() {
@@ -106,6 +112,7 @@ public class SchoolSettings {
 
     void keepClosedDays(List<CalendarController.ClosedDayEdit> wanted) {
         closedDays.deleteAllInBatch();
+        kept.changed();
         Set<LocalDate> seen = new java.util.HashSet<>();
         wanted.stream().filter(each -> seen.add(each.day())).forEach(each -> close(each.day(), each.reason()));
     }
@@ -117,13 +124,26 @@ public class SchoolSettings {
     }
 
     public SchoolCalendar calendar() {
+        return kept().calendar();
+    }
+
+    private Kept kept() {
+        return kept.get(true, always -> read());
+    }
+
+    private Kept read() {
+        School school = school();
         List<Term> dates = terms.findAll().stream()
                 .map(term -> new Term(term.beginsOn, term.endsOn))
                 .toList();
         Set<LocalDate> closed = closedDays.findAll().stream()
                 .map(closedDay -> closedDay.closedOn)
                 .collect(Collectors.toSet());
-        return new SchoolCalendar(dates, weekdaysOf(school()), closed);
+        return new Kept(
+                school.name,
+                ZoneId.of(school.zone),
+                new DayParts(school.dayStarts, school.lunchStarts, school.lunchEnds, school.dayEnds),
+                new SchoolCalendar(dates, weekdaysOf(school), closed));
     }
 
     /** Why no lesson is on a day, as the calendar says; empty where it says nothing. */
@@ -148,6 +168,7 @@ public class SchoolSettings {
                 .map(day -> String.valueOf(day.getValue()))
                 .collect(Collectors.joining(","));
         schools.save(school);
+        kept.changed();
         for (NamedTerm each : namedTerms) {
             SchoolTerm term = new SchoolTerm();
             term.name = each.name();
@@ -162,6 +183,7 @@ public class SchoolSettings {
         closed.closedOn = day;
         closed.reason = reason;
         closedDays.save(closed);
+        kept.changed();
     }
 
     /** There is one; once its id is known, a transaction reads it once however often it is asked for. */

@@ -54,6 +54,8 @@ public class Tasks {
      * @param feedback when students are told what was right
      * @param given for every student who gets exactly one version
      * @param conflicts students whom two versions claim
+     * @param firstOpens when it opens for whoever comes first; absent where it opens on no day for anybody
+     * @param firstDue when it is due for whoever comes first
      */
     public record TaskForClass(
             long taskId,
@@ -64,25 +66,9 @@ public class Tasks {
             boolean doneFirst,
             Feedback feedback,
             Map<StudentId, Given> given,
-            List<StudentId> conflicts) {
-
-        /** When it opens for whoever comes first; absent where it opens on no day for anybody. */
-        public Optional<Instant> firstOpens() {
-            return first(Terms.ForStudent::opens);
-        }
-
-        /** As {@link #firstOpens}, when it is due. */
-        public Optional<Instant> firstDue() {
-            return first(Terms.ForStudent::due);
-        }
-
-        private Optional<Instant> first(Function<Terms.ForStudent, Optional<Instant>> moment) {
-            return given.values().stream()
-                    .map(each -> moment.apply(each.terms()))
-                    .flatMap(Optional::stream)
-                    .min(Instant::compareTo);
-        }
-    }
+            List<StudentId> conflicts,
+            Optional<Instant> firstOpens,
+            Optional<Instant> firstDue) {}
 
     /** Every task of the class that students can see, in the order in which they were made. */
     public List<TaskForClass> handedOut(long classId) {
@@ -182,7 +168,17 @@ public class Tasks {
                 task.task().doneFirst,
                 task.task().feedback,
                 given,
-                conflicts);
+                conflicts,
+                first(given, Terms.ForStudent::opens),
+                first(given, Terms.ForStudent::due));
+    }
+
+    private static Optional<Instant> first(
+            Map<StudentId, Given> given, Function<Terms.ForStudent, Optional<Instant>> moment) {
+        return given.values().stream()
+                .map(each -> moment.apply(each.terms()))
+                .flatMap(Optional::stream)
+                .min(Instant::compareTo);
     }
 
     private static Given given(ClassTasks all, TaskWithVersions task, StudentId student, TaskVersion.Content content) {
