@@ -91,6 +91,11 @@ function Answered({ question, waits }: { question: Schemas["QuestionPage"]; wait
         </Suspense>
       )}
       {question.feedback && <Html html={question.feedback} sx={{ fontSize: "0.88em" }} />}
+      {question.criteria?.map((each) => (
+        <Box key={each.name} sx={{ fontSize: "0.88em" }}>
+          {words.criterion(each.name, each.earned, each.points)}
+        </Box>
+      ))}
       {question.comment && (
         <Box sx={{ fontSize: "0.88em", whiteSpace: "pre-wrap" }}>
           <b>{words.said}</b> {question.comment}

@@ -62,6 +62,7 @@ export const words = {
       : `${count} answers came too late and do not count.`,
   refused: "This could not be kept. Please show it to your teacher:",
   said: "Your teacher:",
+  criterion: (name: string, earned: number, points: number) => `${name}: ${earned} of ${points}`,
   remark: (by: string | undefined) => (by ? `${by} says` : "Your teacher says"),
   yourAnswer: "your answer",
   noAnswer: "no answer",

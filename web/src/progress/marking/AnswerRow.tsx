@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { lazy, Suspense, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { inWords } from "../../asked/answers";
+import { ByCriteria } from "./ByCriteria";
 import { CommentField } from "./CommentField";
 import { PointsField } from "./PointsField";
 import type { useMarking } from "./useMarking";
@@ -24,12 +25,14 @@ interface Props {
 export function AnswerRow({ who, tryId, answer, question, number, mayChange, marking }: Props) {
   const [commenting, setCommenting] = useState(answer.comment !== "");
   const { sheet, points } = question;
-  const keep = (change: { points?: number; comment?: string }) =>
+  const given = answer.criteria.length > 0 ? { criteria: answer.criteria } : { points: answer.earned };
+  const keep = (change: { points?: number; criteria?: number[]; comment?: string }) =>
     marking.answer.mutate({
       tryId,
       questionId: sheet.id,
-      points: "points" in change ? change.points : answer.byHand ? answer.earned : undefined,
-      comment: change.comment ?? answer.comment,
+      comment: answer.comment,
+      ...("comment" in change && answer.byHand ? given : {}),
+      ...change,
     });
   const wrong = answer.earned !== undefined && answer.earned < points && !answer.byHand && answer.given;
   return (
@@ -37,6 +40,15 @@ export function AnswerRow({ who, tryId, answer, question, number, mayChange, mar
       <Box sx={{ width: 150, fontWeight: 700 }}>{who}</Box>
       <Box sx={{ flex: 1, minWidth: 220 }}>
         <Given sheet={sheet} given={answer.given} />
+        {question.criteria.length > 0 && (
+          <ByCriteria
+            who={who}
+            criteria={question.criteria}
+            given={answer.criteria}
+            disabled={!mayChange}
+            onGive={(criteria) => keep({ criteria })}
+          />
+        )}
         {commenting && (
           <CommentField
             label={words.commentFor(who)}

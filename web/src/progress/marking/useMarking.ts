@@ -10,6 +10,8 @@ export interface AnswerGiven {
   tryId: number;
   questionId: number;
   points?: number;
+  /** Points for each criterion instead. */
+  criteria?: number[];
   comment: string;
 }
 
@@ -29,10 +31,10 @@ export function useMarking(taskId: number) {
     queryClient.invalidateQueries({ queryKey: ["student"] });
   };
   const answer = useMutation({
-    mutationFn: ({ tryId, questionId, points, comment }: AnswerGiven) =>
+    mutationFn: ({ tryId, questionId, ...body }: AnswerGiven) =>
       api.PUT("/api/tries/{tryId}/answers/{questionId}/mark", {
         params: { path: { tryId, questionId } },
-        body: { points, comment },
+        body,
       }),
     onError,
     onSettled,

@@ -41,6 +41,7 @@ export const words = {
   givenBack: (count: number) => `${plural(count, "work")} given back.`,
   returned: "given back",
   guidance: "How to mark",
+  criterion: (name: string, who: string) => `${name}, ${who}`,
   files: "Files",
   keys: [
     [["Tab"], "to the next field"],

@@ -1,6 +1,7 @@
 package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static zafu.server.LibraryTest.corrected;
 import static zafu.server.LibraryTest.path;
 import static zafu.server.LibraryTest.question;
@@ -118,6 +119,34 @@ class QuestionsInTriesTest extends ServerTest {
         assertThat(done.has("possible")).as("no result is not none of nothing").isFalse();
         assertThat(done.get("questions").get(0).has("earned")).isFalse();
         assertThat(done.toString()).doesNotContain("A reason");
+    }
+
+    @Test
+    void aLongAnswerIsMarkedByCriteriaWhichTheStudentSeesWhenItIsGivenBack() {
+        TestClass own = newClass("criteria", 1);
+        Map<String, Object> body = Map.of("guidance", "In own words.\nGives a reason: 2\nNames the moon: 1");
+        JsonNode made = own.teacher
+                .post("/api/library/items", quiz(question("LONG_ANSWER", body)))
+                .ok();
+        JsonNode done = handedIn(own, tryOf(own, made), "Because of the moon.");
+        String path = "/api/tries/" + done.get("id").asLong() + "/answers/"
+                + done.get("questions").get(0).get("id").asLong() + "/mark";
+        assertThat(own.teacher
+                        .put(path, Map.of("criteria", List.of(2, 2), "comment", ""))
+                        .status())
+                .isEqualTo(422);
+        own.teacher.put(path, Map.of("criteria", List.of(1, 1), "comment", "")).done();
+        String mine = "/api/my/tries/" + done.get("id").asLong();
+        assertThat(own.signedIn(1).get(mine).ok().toString()).doesNotContain("Gives a reason");
+        own.teacher
+                .put("/api/tries/" + done.get("id").asLong() + "/remark", Map.of("text", "", "returned", true))
+                .done();
+        JsonNode page = own.signedIn(1).get(mine).ok().get("questions").get(0);
+        assertThat(page.get("earned").asDouble())
+                .as("2 of 3, of a question worth one")
+                .isCloseTo(2.0 / 3, within(1e-9));
+        assertThat(page.get("criteria").get(0).toString())
+                .isEqualTo("{\"name\":\"Gives a reason\",\"earned\":1.0,\"points\":2}");
     }
 
     @Test

@@ -6,6 +6,8 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** The latest answer to one question of a try, as given. */
@@ -30,6 +32,16 @@ class AttemptAnswer {
     /** Points that a person gave instead of what it marks itself. */
     @Nullable
     Double givenPoints;
+
+    /** What a person gave for each criterion, with spaces between; empty where they gave points for the whole, or none. */
+    @Column(length = 400)
+    String byCriterion = "";
+
+    List<Double> criteria() {
+        return byCriterion.isEmpty()
+                ? List.of()
+                : Arrays.stream(byCriterion.split(" ")).map(Double::valueOf).toList();
+    }
 
     /** What a person says of it, for the student once the work is given back. */
     @Column(length = 4_000)

@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.marking.Rubric;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.MarkingController.AcceptedForAll;
@@ -58,7 +60,8 @@ class HandMarks {
     @Transactional
     void answer(long tryId, long questionId, AnswerMark wanted) {
         Attempt attempt = requireHandedIn(tryId);
-        if (marker.questionsOf(attempt).get(questionId) == null) {
+        Library.Asked asked = marker.questionsOf(attempt).get(questionId);
+        if (asked == null) {
             throw Refusal.notFound("question");
         }
         AttemptAnswer answer =
@@ -68,12 +71,29 @@ class HandMarks {
             answer.questionId = questionId;
             answer.receivedAt = clock.instant();
         }
-        answer.givenPoints = wanted.points();
+        answer.givenPoints = points(asked, wanted);
+        answer.byCriterion = wanted.criteria() == null
+                ? ""
+                : wanted.criteria().stream().map(String::valueOf).collect(Collectors.joining(" "));
         answer.comment = wanted.comment().strip();
         answer.markedBy = current.adult().adultId();
         answer.markedAt = clock.instant();
         answers.saveAndFlush(answer);
-        marked(attempt, "mark.answer", "question " + questionId + ": " + wanted.points());
+        marked(attempt, "mark.answer", "question " + questionId + ": " + answer.givenPoints);
+    }
+
+    private static @Nullable Double points(Library.Asked asked, AnswerMark wanted) {
+        if (wanted.criteria() == null) {
+            return wanted.points();
+        }
+        Rubric rubric = asked.body().rubric();
+        if (!rubric.admits(wanted.criteria())) {
+            throw Refusal.unusableField(
+                    "not-by-these-criteria",
+                    "criteria",
+                    "These points do not fit the criteria of the question. Look at it again; it may have been changed.");
+        }
+        return rubric.earned(wanted.criteria(), asked.points());
     }
 
     @Transactional

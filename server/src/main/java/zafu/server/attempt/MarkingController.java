@@ -51,9 +51,17 @@ class MarkingController {
 
     /**
      * @param guidance harmless HTML for whoever marks, may be empty
+     * @param criteria by which it is marked, none where it is marked as a whole
      * @param accepted answers that a person let count for everybody
      */
-    record MarkedQuestion(QuestionSheet sheet, int points, String guidance, List<Accepted> accepted) {}
+    record MarkedQuestion(
+            QuestionSheet sheet,
+            int points,
+            String guidance,
+            List<MarkingCriterion> criteria,
+            List<Accepted> accepted) {}
+
+    record MarkingCriterion(String name, int points) {}
 
     record Accepted(String given, double points) {}
 
@@ -79,12 +87,24 @@ class MarkingController {
      * @param given empty where nothing was answered
      * @param earned what counts; absent where a person must mark it
      * @param byHand whether a person gave these points
+     * @param criteria points for each criterion, empty where they were not given so
      */
-    record MarkedAnswer(long questionId, String given, @Nullable Double earned, boolean byHand, String comment) {}
+    record MarkedAnswer(
+            long questionId,
+            String given,
+            @Nullable Double earned,
+            boolean byHand,
+            List<Double> criteria,
+            String comment) {}
 
-    /** @param points absent for what it marks itself */
+    /**
+     * @param points absent for what it marks itself, or where they are given by criteria
+     * @param criteria points for each criterion of the question, absent where points are given for the whole
+     */
     record AnswerMark(
-            @Nullable @DecimalMin("0") @DecimalMax("1000") Double points, @NotNull @Size(max = 4000) String comment) {}
+            @Nullable @DecimalMin("0") @DecimalMax("1000") Double points,
+            @Nullable @Size(max = 12) List<@NotNull Double> criteria,
+            @NotNull @Size(max = 4000) String comment) {}
 
     /** Both or neither; neither takes the points away. */
     record WholeMark(

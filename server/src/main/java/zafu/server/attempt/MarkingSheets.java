@@ -9,11 +9,13 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.marking.Rubric;
 import zafu.core.roster.StudentId;
 import zafu.server.attempt.MarkingController.Accepted;
 import zafu.server.attempt.MarkingController.MarkedAnswer;
 import zafu.server.attempt.MarkingController.MarkedQuestion;
 import zafu.server.attempt.MarkingController.MarkedWork;
+import zafu.server.attempt.MarkingController.MarkingCriterion;
 import zafu.server.library.Library;
 import zafu.server.library.Markdown;
 import zafu.server.roster.Roster;
@@ -83,7 +85,10 @@ class MarkingSheets {
         return new MarkedQuestion(
                 asked.sheet(),
                 asked.points(),
-                guidance == null ? "" : Markdown.inline(guidance, Markdown.Reader.ADULT),
+                guidance == null ? "" : Markdown.inline(Rubric.guidanceBeside(guidance), Markdown.Reader.ADULT),
+                asked.body().rubric().criteria().stream()
+                        .map(each -> new MarkingCriterion(each.name(), each.points()))
+                        .toList(),
                 forAll.byQuestion().getOrDefault(asked.id(), List.of()).stream()
                         .map(each -> new Accepted(each.given, each.points))
                         .toList());
@@ -115,7 +120,13 @@ class MarkingSheets {
 
     private static MarkedAnswer shown(long questionId, @Nullable AttemptAnswer answer) {
         return answer == null
-                ? new MarkedAnswer(questionId, "", 0.0, false, "")
-                : new MarkedAnswer(questionId, answer.given, answer.earned, answer.givenPoints != null, answer.comment);
+                ? new MarkedAnswer(questionId, "", 0.0, false, List.of(), "")
+                : new MarkedAnswer(
+                        questionId,
+                        answer.given,
+                        answer.earned,
+                        answer.givenPoints != null,
+                        answer.criteria(),
+                        answer.comment);
     }
 }

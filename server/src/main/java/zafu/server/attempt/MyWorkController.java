@@ -204,6 +204,7 @@ class MyWorkController {
      * @param earned once it is marked
      * @param feedback harmless HTML, once it is marked, where the question has some
      * @param comment what a teacher says of the answer, once the work is given back
+     * @param criteria how it came to its points, once the work is given back, where it was marked by criteria
      */
     record QuestionPage(
             long id,
@@ -211,7 +212,10 @@ class MyWorkController {
             @Nullable String given,
             @Nullable Double earned,
             @Nullable String feedback,
-            @Nullable String comment) {}
+            @Nullable String comment,
+            @Nullable List<CriterionMet> criteria) {}
+
+    record CriterionMet(String name, double earned, int points) {}
 
     /**
      * @param key by which it is known when it is sent again

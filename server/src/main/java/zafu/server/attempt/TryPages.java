@@ -7,12 +7,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.marking.Feedback;
+import zafu.core.marking.Rubric;
 import zafu.server.attempt.MyWorkController.AnswerChecked;
 import zafu.server.attempt.MyWorkController.AtHand;
 import zafu.server.attempt.MyWorkController.CameLate;
+import zafu.server.attempt.MyWorkController.CriterionMet;
 import zafu.server.attempt.MyWorkController.OtherLanguage;
 import zafu.server.attempt.MyWorkController.QuestionPage;
 import zafu.server.attempt.MyWorkController.ResultWaits;
@@ -120,8 +123,8 @@ class TryPages {
                 inOtherLanguages(given),
                 asked.stream()
                         .map(questions::get)
-                        .map(each ->
-                                new QuestionPage(each.id(), each.sheet(aids.choicesLeft()), null, null, null, null))
+                        .map(each -> new QuestionPage(
+                                each.id(), each.sheet(aids.choicesLeft()), null, null, null, null, null))
                         .toList(),
                 1,
                 List.of(),
@@ -172,11 +175,29 @@ class TryPages {
         String given = answer == null ? null : answer.given;
         String said = answer == null || mine.returnedAt == null || answer.comment.isEmpty() ? null : answer.comment;
         if (!shows || waits) {
-            return new QuestionPage(asked.id(), asked.sheet(mine.choicesLeft), given, null, null, said);
+            return new QuestionPage(asked.id(), asked.sheet(mine.choicesLeft), given, null, null, said, null);
         }
         double points = earned == null ? 0 : earned;
         String feedback = Library.feedback(asked, points == asked.points());
         return new QuestionPage(
-                asked.id(), asked.sheet(mine.choicesLeft), given, points, feedback.isEmpty() ? null : feedback, said);
+                asked.id(),
+                asked.sheet(mine.choicesLeft),
+                given,
+                points,
+                feedback.isEmpty() ? null : feedback,
+                said,
+                answer == null || mine.returnedAt == null ? null : byCriterion(asked, answer.criteria()));
+    }
+
+    private static @Nullable List<CriterionMet> byCriterion(Library.Asked asked, List<Double> points) {
+        Rubric rubric = asked.body().rubric();
+        return !rubric.admits(points)
+                ? null
+                : IntStream.range(0, points.size())
+                        .mapToObj(i -> new CriterionMet(
+                                rubric.criteria().get(i).name(),
+                                points.get(i),
+                                rubric.criteria().get(i).points()))
+                        .toList();
     }
 }

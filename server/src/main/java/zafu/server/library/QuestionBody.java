@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import zafu.core.marking.Question;
+import zafu.core.marking.Rubric;
 import zafu.server.platform.Refusal;
 
 /**
@@ -132,6 +133,11 @@ public record QuestionBody(
             draft.feedbackRight = forRight;
             draft.feedbackWrong = forWrong;
         });
+    }
+
+    /** The criteria that stand in the guidance; none where there are none. */
+    public Rubric rubric() {
+        return Rubric.in(guidance == null ? "" : guidance);
     }
 
     public QuestionBody withGuidance(@Nullable String words) {
