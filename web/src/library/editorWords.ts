@@ -66,7 +66,8 @@ export const editorWords = {
     ORDERING: "The parts in the right order, one a line",
     MATCHING: "One a line: part = partner; = partner alone for one too many",
     BLANKS: "The text: [right word|other form] to type, [*right / wrong] to pick",
-    LONG_ANSWER: "For whoever marks it: what earns the points. A line like “Gives a reason: 2” is a criterion",
+    LONG_ANSWER:
+      "For whoever marks it: what earns the points. A line like “Gives a reason: 2” is a criterion",
     HOT_WORDS: "The text: [word] can be chosen, [*word] is right",
   },
   fewerHelp: "A minus before an option leaves it out first where a student has fewer choices.",

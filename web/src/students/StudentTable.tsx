@@ -8,6 +8,7 @@ import type { Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
 import type { Selection } from "../arrange/useSelection";
 import { useFocus } from "../shell/focus";
+import { usePrinting } from "../shell/usePrinting";
 import { changed, type Narrowing, nextSort } from "./narrowing";
 import { StudentRow } from "./StudentRow";
 import { words } from "./words";
@@ -53,16 +54,22 @@ export function StudentTable({ screen, narrowing, open, onOpen, selection }: Pro
     overscan: 20,
     initialRect: { width: 1000, height: 1000 },
   });
-  const shown = rows.getVirtualItems();
-  const above = shown[0]?.start ?? 0;
-  const below = rows.getTotalSize() - (shown[shown.length - 1]?.end ?? 0);
+  const printing = usePrinting();
+  const inSight = rows.getVirtualItems();
+  const above = printing ? 0 : (inSight[0]?.start ?? 0);
+  const below = printing ? 0 : rows.getTotalSize() - (inSight[inSight.length - 1]?.end ?? 0);
+  const shown = printing ? [...screen.students.keys()] : inSight.map((each) => each.index);
   const classes = useQuery(classesQuery).data;
   const measures = focus.projector ? [] : screen.measures;
   const arrangements = screen.arrangements.filter((each) => each.classId === focus.classId);
   const columns = 4 + measures.length + arrangements.length;
   const span = widestSpan(screen, measures[0]?.id);
   return (
-    <Box ref={scroller} sx={{ overflow: "auto", flex: 1, minWidth: 0 }} tabIndex={-1}>
+    <Box
+      ref={scroller}
+      sx={{ overflow: "auto", flex: 1, minWidth: 0, "@media print": { overflow: "visible" } }}
+      tabIndex={-1}
+    >
       <Box component="table" sx={tableStyle} aria-rowcount={screen.students.length + 1}>
         <TableHead
           screen={screen}
@@ -73,13 +80,13 @@ export function StudentTable({ screen, narrowing, open, onOpen, selection }: Pro
         />
         <tbody>
           {above > 0 && <Gap height={above} columns={columns} />}
-          {shown.map((item) => {
-            const student = screen.students[item.index];
+          {shown.map((place) => {
+            const student = screen.students[place];
             return (
               student && (
                 <StudentRow
                   key={student.id}
-                  place={item.index}
+                  place={place}
                   student={student}
                   measures={measures}
                   arrangements={arrangements}

@@ -1,18 +1,21 @@
 import Box from "@mui/material/Box";
-import type { KeyboardEvent, MouseEvent } from "react";
-import { Link } from "react-router";
+import { type KeyboardEvent, type MouseEvent, useMemo } from "react";
 import type { Schemas } from "../../api/client";
-import { useFocus } from "../../shell/focus";
 import { GroupShape } from "../../shell/GroupShape";
 import { words as common } from "../words";
+import { GridHead } from "./GridHead";
 import { GridRow } from "./GridRow";
 import type { Which } from "./gridFilter";
 import { gridStyle } from "./gridStyle";
 import { moveByArrow } from "./moveByArrow";
+import { Room, RowRoom } from "./Room";
 import { nameOf, type Selection } from "./selection";
+import { COLUMN_WIDTH, useGridWindow, within } from "./useGridWindow";
 import { words } from "./words";
 
 interface Props {
+  /** What the table scrolls in. */
+  scroll: HTMLElement | null;
   groups: Schemas["GroupRows"][];
   tasks: Schemas["TaskColumn"][];
   /** Places of the columns that are shown. */
@@ -24,8 +27,15 @@ interface Props {
 }
 
 /** Rows gathered by group; the heads stay in sight. Arrows go from cell to cell. */
-export function Grid({ groups, tasks, columns, which, selection, onChoose, onChooseColumn }: Props) {
+export function Grid({ scroll, groups, tasks, columns, which, selection, onChoose, onChooseColumn }: Props) {
   const students = groups.reduce((sum, group) => sum + group.students.length, 0);
+  const drawn = useGridWindow(scroll, groups, columns.length);
+  const shown = useMemo(
+    () => columns.slice(drawn.columns.from, drawn.columns.to),
+    [columns, drawn.columns.from, drawn.columns.to],
+  );
+  const { before, after } = drawn.columns;
+  let next = 0;
   const clicked = (event: MouseEvent) => {
     const name = (event.target as HTMLElement).closest<HTMLElement>("[data-cell]")?.dataset.cell;
     if (name) {
@@ -52,30 +62,52 @@ export function Grid({ groups, tasks, columns, which, selection, onChoose, onCho
           >
             {words.students(students)}
           </Box>
-          {columns.map((column) => {
+          <Room width={before} head />
+          {shown.map((column) => {
             const task = tasks[column];
-            return task && <Head key={task.id} task={task} onChoose={onChooseColumn} />;
+            return (
+              task && (
+                <GridHead
+                  key={task.id}
+                  task={task}
+                  width={drawn.whole ? undefined : COLUMN_WIDTH}
+                  onChoose={onChooseColumn}
+                />
+              )
+            );
           })}
+          <Room width={after} head />
           <th scope="col">{words.missing}</th>
           <th scope="col">{words.lateHead}</th>
           <th scope="col">{words.mark}</th>
         </tr>
       </thead>
-      {groups.map((group) => (
-        <tbody key={group.id ?? "none"}>
-          <GroupHead group={group} columns={columns} />
-          {group.students.map((student) => (
-            <GridRow
-              key={student.id}
-              student={student}
-              tasks={tasks}
-              columns={columns}
-              which={which}
-              chosen={chosenIn(selection, student, tasks)}
-            />
-          ))}
-        </tbody>
-      ))}
+      {groups.map((group) => {
+        // Its head is its first row.
+        const rows = within(drawn.rows, next, group.students.length + 1);
+        next += group.students.length + 1;
+        return (
+          <tbody key={group.id ?? "none"}>
+            <RowRoom height={rows.before} />
+            {rows.from === 0 && rows.to > 0 && (
+              <GroupHead group={group} columns={shown} before={before} after={after} />
+            )}
+            {group.students.slice(Math.max(0, rows.from - 1), Math.max(0, rows.to - 1)).map((student) => (
+              <GridRow
+                key={student.id}
+                student={student}
+                tasks={tasks}
+                columns={shown}
+                before={before}
+                after={after}
+                which={which}
+                chosen={chosenIn(selection, student, tasks)}
+              />
+            ))}
+            <RowRoom height={rows.after} />
+          </tbody>
+        );
+      })}
     </Box>
   );
 }
@@ -94,38 +126,14 @@ function chosenIn(
         .join(" ");
 }
 
-function Head({ task, onChoose }: { task: Schemas["TaskColumn"]; onChoose: (taskId: number) => void }) {
-  const { classId } = useFocus();
-  return (
-    <Box component="th" scope="col" sx={{ minWidth: 96 }}>
-      <Box sx={{ whiteSpace: "normal", lineHeight: 1.2, maxWidth: 150, mx: "auto" }}>
-        <Link
-          to={`/classes/${classId}/progress/tasks/${task.id}`}
-          className="task"
-          aria-label={words.byQuestion(task.name)}
-        >
-          {task.name}
-        </Link>
-      </Box>
-      <Box title={words.columnHelp(task)} sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
-        <button
-          type="button"
-          className="choose"
-          aria-label={words.selectColumn(task.name)}
-          onClick={() => onChoose(task.id)}
-        >
-          ◦
-        </button>
-        {words.column(task)}
-      </Box>
-      <Box sx={{ fontWeight: 400, color: "var(--z-soft)", fontSize: 11.5, minHeight: 17 }}>
-        {words.spread(task)}
-      </Box>
-    </Box>
-  );
+interface GroupHeadProps {
+  group: Schemas["GroupRows"];
+  columns: number[];
+  before: number;
+  after: number;
 }
 
-function GroupHead({ group, columns }: { group: Schemas["GroupRows"]; columns: number[] }) {
+function GroupHead({ group, columns, before, after }: GroupHeadProps) {
   return (
     <tr className="group">
       <th scope="rowgroup">
@@ -134,10 +142,12 @@ function GroupHead({ group, columns }: { group: Schemas["GroupRows"]; columns: n
           {group.name || common.notPlaced}
         </Box>
       </th>
+      <Room width={before} />
       {columns.map((column) => {
         const median = group.medians[column]?.earned;
         return <td key={column}>{median !== undefined && words.median(median)}</td>;
       })}
+      <Room width={after} />
       <td />
       <td />
       <td className="sum">{group.mark !== undefined && common.percent(group.mark)}</td>

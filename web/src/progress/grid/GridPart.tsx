@@ -27,6 +27,7 @@ export default function GridPart() {
   const [selection, setSelection] = useState<Selection>(NOTHING);
   const [open, setOpen] = useState<number | null>(null);
   const [trying, setTrying] = useState(false);
+  const [scroll, setScroll] = useState<HTMLElement | null>(null);
   const acts = useCellActs();
   const groups = useMemo(
     () =>
@@ -66,6 +67,7 @@ export default function GridPart() {
       <FilterBar filter={filter} onFilter={setFilter} />
       <Box sx={{ display: "flex", gap: 1.5, flex: 1, minHeight: 0 }}>
         <Card
+          ref={setScroll}
           role="region"
           aria-label={words.about}
           tabIndex={0}
@@ -75,6 +77,7 @@ export default function GridPart() {
             <Box sx={{ p: 3 }}>{grid.tasks.length === 0 ? words.none : words.noneInDates}</Box>
           ) : (
             <Grid
+              scroll={scroll}
               groups={groups}
               tasks={grid.tasks}
               columns={columns}

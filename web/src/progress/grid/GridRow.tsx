@@ -4,18 +4,30 @@ import type { Schemas } from "../../api/client";
 import { words as common } from "../words";
 import { GridCell } from "./GridCell";
 import { isWanted, type Which } from "./gridFilter";
+import { Room } from "./Room";
 import { nameOf } from "./selection";
 
 interface RowProps {
   student: Schemas["ProgressRow"];
   tasks: Schemas["TaskColumn"][];
+  /** Places of the columns that are drawn, and what room the others take. */
   columns: number[];
+  before: number;
+  after: number;
   which: Which;
   chosen: string;
 }
 
 /** One student; drawn anew only when something of their own changed. */
-export const GridRow = memo(function GridRow({ student, tasks, columns, which, chosen }: RowProps) {
+export const GridRow = memo(function GridRow({
+  student,
+  tasks,
+  columns,
+  before,
+  after,
+  which,
+  chosen,
+}: RowProps) {
   const byColumn = new Map(student.cells.map((cell) => [cell.column, cell]));
   const selected = new Set(chosen.split(" "));
   return (
@@ -26,6 +38,7 @@ export const GridRow = memo(function GridRow({ student, tasks, columns, which, c
           {student.familyName}
         </Box>
       </th>
+      <Room width={before} />
       {columns.map((column) => {
         const cell = byColumn.get(column);
         const name = nameOf(tasks[column]?.id ?? 0, student.id);
@@ -40,6 +53,7 @@ export const GridRow = memo(function GridRow({ student, tasks, columns, which, c
           />
         );
       })}
+      <Room width={after} />
       <td className="count">{student.missing || ""}</td>
       <td className="count">{student.late || ""}</td>
       <td className="sum">{student.mark !== undefined && common.percent(student.mark)}</td>

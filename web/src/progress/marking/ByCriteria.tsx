@@ -27,7 +27,9 @@ export function ByCriteria({ who, criteria, given, disabled, onGive }: Props) {
     }
   };
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: "max-content 1fr", columnGap: 1.5, rowGap: 0.5, my: 0.75 }}>
+    <Box
+      sx={{ display: "grid", gridTemplateColumns: "max-content 1fr", columnGap: 1.5, rowGap: 0.5, my: 0.75 }}
+    >
       {criteria.map((each, place) => (
         <Box key={each.name} sx={{ display: "contents" }}>
           <Box sx={{ fontSize: 13, alignSelf: "center" }}>{each.name}</Box>

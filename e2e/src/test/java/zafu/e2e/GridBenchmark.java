@@ -23,6 +23,7 @@ final class GridBenchmark {
     private static final int ROUNDS = 45;
     private static final int WHEELS = 40;
     private static final int WHEEL_PIXELS = 60;
+    private static final int PLAIN_COLUMNS = 40;
 
     private final RunningZafu zafu = RunningZafu.demo();
     private final long item;
@@ -81,16 +82,28 @@ final class GridBenchmark {
         try (Window window = own.window()) {
             Page page = window.go("/classes/" + own.id + "/progress").page();
             window.text("Task 0").first().waitFor();
-            page.mouse().move(600, 400);
-            double longest = Frames.longestGap(page, () -> {
-                for (int i = 0; i < WHEELS; i++) {
-                    page.mouse().wheel(i % 2 * WHEEL_PIXELS, WHEEL_PIXELS);
-                }
-            });
+            double grid = longestGap(page);
+            page.setContent("<div style='height:600px;overflow:auto'><table>"
+                    + ("<tr>" + "<td>5 / 5</td>".repeat(PLAIN_COLUMNS) + "</tr>").repeat(STUDENTS) + "</table></div>");
             System.out.printf(
-                    "%d students, %d tasks, scrolling the grid: longest stretch without a frame %.0f ms%n",
-                    STUDENTS, tasks, longest);
+                    "%d students, %d tasks, scrolling: longest from frame to frame %.0f ms (a plain table: %.0f ms)%n",
+                    STUDENTS, tasks, grid, longestGap(page));
         }
+    }
+
+    /** The better of two turns, because others use the machine too. */
+    private static double longestGap(Page page) {
+        return Math.min(oneTurn(page), oneTurn(page));
+    }
+
+    private static double oneTurn(Page page) {
+        page.mouse().move(600, 400);
+        page.mouse().wheel(-WHEELS * WHEEL_PIXELS, -WHEELS * WHEEL_PIXELS);
+        return Frames.longestGap(page, () -> {
+            for (int i = 0; i < WHEELS; i++) {
+                page.mouse().wheel(i % 2 * WHEEL_PIXELS, WHEEL_PIXELS);
+            }
+        });
     }
 
     private Map<String, Object> task(int number) {
