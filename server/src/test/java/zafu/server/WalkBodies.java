@@ -48,6 +48,10 @@ final class WalkBodies {
     private static final Map<String, Object> SKILL =
             Map.of("name", "x", "strand", "", "description", "", "prerequisites", List.of(), "codes", List.of());
     private static final Map<String, Object> ITEM = Map.of("kind", "TEXT", "title", "x", "body", "x", "version", 0);
+    private static final Map<String, Object> NOTICE =
+            Map.of("text", "x", "link", "", "everyone", true, "corners", List.of(), "version", 0);
+    private static final Map<String, Object> TALK =
+            Map.of("title", "x", "postFirst", false, "closed", false, "version", 0);
     private static final Map<String, Object> UNIT =
             Map.of("title", "x", "about", "", "items", List.of(), "skills", List.of(), "version", 0);
     private static final Map<String, Object> SESSION =
@@ -68,6 +72,14 @@ final class WalkBodies {
             Map.entry("/api/library/units", UNIT),
             Map.entry("/api/library/units/{unitId}", UNIT),
             Map.entry("PUT /api/groups/{groupId}/shelf", Map.of("entries", List.of(), "now", List.of())),
+            Map.entry("PUT /api/corners/{cornerId}", Map.of("meetingAddress", "", "studentsAdd", true, "version", 0)),
+            Map.entry("/notices", NOTICE),
+            Map.entry("/notices/{noticeId}", NOTICE),
+            Map.entry("/removed", Map.of("removed", true)),
+            Map.entry("/talks", TALK),
+            Map.entry("/talks/{talkId}", TALK),
+            Map.entry("/posts", Map.of("text", "Hello")),
+            Map.entry("/hidden", Map.of("hidden", true)),
             Map.entry("/shelf/items", Map.of("items", List.of(1), "starred", false)),
             Map.entry("/taken-off", Map.of("items", List.of(1))),
             Map.entry("/checked", Map.of("answers", Map.of())),

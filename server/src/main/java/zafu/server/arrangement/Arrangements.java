@@ -89,6 +89,15 @@ public class Arrangements {
         return new GroupOfClass(groupId, arrangement.classId, arrangement.id, group.name, members);
     }
 
+    /** What students call these groups; those without such a name are left out. */
+    public Map<Long, String> studentNames(Collection<Long> groupIds) {
+        Map<Long, String> names = new LinkedHashMap<>();
+        groups.findAllById(groupIds).stream()
+                .filter(each -> each.studentName != null && !each.studentName.isBlank())
+                .forEach(each -> names.put(each.id, each.studentName));
+        return names;
+    }
+
     /** The groups in which a student is, of arrangements in use. */
     public List<Long> groupsOfStudent(long studentId) {
         Map<Long, Long> arrangementOf = new LinkedHashMap<>();

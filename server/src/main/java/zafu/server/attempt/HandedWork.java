@@ -5,6 +5,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.server.platform.CheckedFiles;
+import zafu.server.platform.Downloads;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
 
@@ -26,9 +28,6 @@ class HandedWork {
         this.access = access;
         this.clock = clock;
     }
-
-    /** A file with what is in it. */
-    record Content(String name, byte[] bytes) {}
 
     List<MyWorkController.HandedFile> of(long tryId) {
         return files.findByAttemptIdInOrderById(List.of(tryId)).stream()
@@ -53,7 +52,7 @@ class HandedWork {
         if (of(tryId).size() >= MOST_FILES) {
             throw Refusal.conflict("files-enough", "There are 10 files already. Take one away first.");
         }
-        HandedFiles.Checked checked = HandedFiles.check(name, content);
+        CheckedFiles.Checked checked = CheckedFiles.check(name, content);
         AttemptFile made = new AttemptFile();
         made.attemptId = mine.id;
         made.name = checked.name();
@@ -73,14 +72,14 @@ class HandedWork {
     }
 
     @Transactional(readOnly = true)
-    Content mine(long tryId, long fileId) {
+    Downloads.Content mine(long tryId, long fileId) {
         own.require(tryId);
         return content(requireFile(tryId, fileId));
     }
 
     /** For an adult of a class in which the student is. */
     @Transactional(readOnly = true)
-    Content forAdult(long tryId, long fileId) {
+    Downloads.Content forAdult(long tryId, long fileId) {
         access.requireToSee(tryId);
         return content(requireFile(tryId, fileId));
     }
@@ -92,8 +91,8 @@ class HandedWork {
         return new TickController.Handed(attempt.written, attempt.isRunning(), of(tryId));
     }
 
-    private Content content(AttemptFile file) {
-        return new Content(file.name, store.read(file.hash));
+    private Downloads.Content content(AttemptFile file) {
+        return new Downloads.Content(file.name, store.read(file.hash));
     }
 
     private AttemptFile requireFile(long tryId, long fileId) {

@@ -1,4 +1,4 @@
 package zafu.server.attempt;
 
-/** Something of a student's own work changed that they did not do themselves. */
-record MineChanged(long studentId) {}
+/** Something on a student's own pages changed that they did not do themselves. */
+public record MineChanged(long studentId) {}

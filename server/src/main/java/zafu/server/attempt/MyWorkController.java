@@ -25,6 +25,7 @@ import zafu.core.schedule.DayParts;
 import zafu.server.access.CurrentPerson;
 import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.library.StudentPages.QuestionSheet;
+import zafu.server.platform.Downloads;
 import zafu.server.task.Way;
 
 /** The students' API. Nothing here names a group, a version, a need or another student. */
@@ -315,7 +316,7 @@ class MyWorkController {
 
     @GetMapping("/api/my/tries/{tryId}/files/{fileId}")
     ResponseEntity<byte[]> file(@PathVariable long tryId, @PathVariable long fileId) {
-        return TickController.download(handed.mine(tryId, fileId));
+        return Downloads.of(handed.mine(tryId, fileId));
     }
 
     @PostMapping("/api/my/tries/{tryId}/hand-in")

@@ -3,17 +3,14 @@ package zafu.server.attempt;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.platform.Downloads;
 
 /** What teachers do with work that students do not answer on the screen: tick it, read it. */
 @RestController
@@ -43,19 +40,6 @@ class TickController {
 
     @GetMapping("/api/tries/{tryId}/files/{fileId}")
     ResponseEntity<byte[]> file(@PathVariable long tryId, @PathVariable long fileId) {
-        return download(work.forAdult(tryId, fileId));
-    }
-
-    /** Always as a download: what somebody uploaded never runs in this site's name. */
-    static ResponseEntity<byte[]> download(HandedWork.Content content) {
-        String disposition = ContentDisposition.attachment()
-                .filename(content.name(), StandardCharsets.UTF_8)
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
-                .header("X-Content-Type-Options", "nosniff")
-                .body(content.bytes());
+        return Downloads.of(work.forAdult(tryId, fileId));
     }
 }

@@ -7,6 +7,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.GroupsChanged;
 import zafu.server.attempt.TryChanged;
+import zafu.server.corner.CornersChanged;
 import zafu.server.need.NeedsChanged;
 import zafu.server.platform.OpenStreams;
 import zafu.server.roster.StudentsChanged;
@@ -53,6 +54,11 @@ class NewsStream {
     @TransactionalEventListener(fallbackExecution = true)
     void on(StudentsChanged change) {
         streams.tell(change.classId(), "students");
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void on(CornersChanged change) {
+        streams.tell(change.classId(), "corners");
     }
 
     @Scheduled(fixedDelay = 20_000)

@@ -1,4 +1,4 @@
-package zafu.server.attempt;
+package zafu.server.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -13,10 +13,9 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import zafu.server.platform.Refusal;
 
 /** What students hand in is what it says it is, and a photograph stands upright. */
-class HandedFilesTest {
+class CheckedFilesTest {
     private static BufferedImage redOnTheLeft(int width, int height) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         for (int x = 0; x < width; x++) {
@@ -80,13 +79,13 @@ class HandedFilesTest {
         return out.toByteArray();
     }
 
-    private static BufferedImage read(HandedFiles.Checked checked) throws IOException {
+    private static BufferedImage read(CheckedFiles.Checked checked) throws IOException {
         return ImageIO.read(new ByteArrayInputStream(checked.content()));
     }
 
     @Test
     void aPhotographTakenSidewaysStandsUpright() throws IOException {
-        BufferedImage upright = read(HandedFiles.check("marsh.jpg", held(jpeg(redOnTheLeft(400, 200)))));
+        BufferedImage upright = read(CheckedFiles.check("marsh.jpg", held(jpeg(redOnTheLeft(400, 200)))));
         assertThat(upright.getWidth()).isEqualTo(200);
         assertThat(upright.getHeight()).isEqualTo(400);
         assertThat(new Color(upright.getRGB(100, 40)).getRed()).isGreaterThan(200);
@@ -95,18 +94,18 @@ class HandedFilesTest {
 
     @Test
     void aPictureLargerThanAScreenNeedsIsShrunkAndASmallOneIsNotBlownUp() throws IOException {
-        assertThat(read(HandedFiles.check("large.jpg", jpeg(redOnTheLeft(4000, 3000))))
+        assertThat(read(CheckedFiles.check("large.jpg", jpeg(redOnTheLeft(4000, 3000))))
                         .getWidth())
-                .isEqualTo(HandedFiles.LONGEST_SIDE);
-        assertThat(read(HandedFiles.check("small.jpg", jpeg(redOnTheLeft(40, 30))))
+                .isEqualTo(CheckedFiles.LONGEST_SIDE);
+        assertThat(read(CheckedFiles.check("small.jpg", jpeg(redOnTheLeft(40, 30))))
                         .getWidth())
                 .isEqualTo(40);
     }
 
     @Test
     void whatACameraWroteIntoThePictureIsNotKept() throws IOException {
-        byte[] kept =
-                HandedFiles.check("marsh.jpg", held(jpeg(redOnTheLeft(40, 30)))).content();
+        byte[] kept = CheckedFiles.check("marsh.jpg", held(jpeg(redOnTheLeft(40, 30))))
+                .content();
         assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("Exif");
     }
 
@@ -119,7 +118,7 @@ class HandedFilesTest {
         "marsh.png, 'not a picture'"
     })
     void whatIsNotWhatItSaysOrNotTakenIsRefused(String name, String content) {
-        assertThatThrownBy(() -> HandedFiles.check(name, content.getBytes(StandardCharsets.UTF_8)))
+        assertThatThrownBy(() -> CheckedFiles.check(name, content.getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining(name);
     }
@@ -128,12 +127,12 @@ class HandedFilesTest {
     @CsvSource({"tide.txt, High at nine.", "log.csv, 'day,high'", "sheet.pdf, '%PDF-1.4 x'"})
     void textsTablesAndPrintedPagesAreTaken(String name, String content) {
         byte[] bytes = content.getBytes(StandardCharsets.UTF_8);
-        assertThat(HandedFiles.check(name, bytes).content()).isEqualTo(bytes);
+        assertThat(CheckedFiles.check(name, bytes).content()).isEqualTo(bytes);
     }
 
     @Test
     void aPictureThatBreaksOffIsRefusedWithASentence() throws IOException {
         byte[] half = java.util.Arrays.copyOf(jpeg(redOnTheLeft(400, 300)), 60);
-        assertThatThrownBy(() -> HandedFiles.check("half.jpg", half)).hasMessageContaining("cannot be read");
+        assertThatThrownBy(() -> CheckedFiles.check("half.jpg", half)).hasMessageContaining("cannot be read");
     }
 }

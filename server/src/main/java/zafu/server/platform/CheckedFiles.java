@@ -1,4 +1,4 @@
-package zafu.server.attempt;
+package zafu.server.platform;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -12,13 +12,12 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import org.apache.tika.Tika;
-import zafu.server.platform.Refusal;
 
 /**
- * Files of students, checked by what is in them, whatever they call themselves. Pictures are turned the right way up,
+ * Files that people bring, checked by what is in them, whatever they call themselves. Pictures are turned the right way up,
  * made no larger than a screen needs, and lose what a camera wrote into them, the place for instance.
  */
-final class HandedFiles {
+public final class CheckedFiles {
     /** Pixels of the longer side that a picture keeps. */
     static final int LONGEST_SIDE = 2000;
 
@@ -28,7 +27,7 @@ final class HandedFiles {
     private static final int LONGEST_NAME = 200;
     private static final Tika TIKA = new Tika();
 
-    /** What a student may hand in, by the type found in the content. */
+    /** What is taken, by the type found in the content. */
     private static final List<String> TAKEN = List.of(
             "image/jpeg",
             "image/png",
@@ -55,12 +54,12 @@ final class HandedFiles {
             "video/webm",
             "video/quicktime");
 
-    private HandedFiles() {}
+    private CheckedFiles() {}
 
-    record Checked(String name, String mediaType, byte[] content) {}
+    public record Checked(String name, String mediaType, byte[] content) {}
 
     /** Refuses what is empty, of a kind that is not taken, or a picture that cannot be read. */
-    static Checked check(String name, byte[] content) {
+    public static Checked check(String name, byte[] content) {
         String called = name.length() > LONGEST_NAME ? name.substring(name.length() - LONGEST_NAME) : name;
         if (content.length == 0) {
             throw Refusal.unusable("file-empty", "\"" + called + "\" is empty.");
@@ -74,7 +73,7 @@ final class HandedFiles {
             throw Refusal.unusable(
                     "file-kind",
                     "\"" + called
-                            + "\" cannot be handed in. Pictures, PDF, text, office documents, sound and film can.");
+                            + "\" cannot be taken. Pictures, PDF, text, office documents, sound and film can be.");
         }
         return type.equals("image/jpeg") || type.equals("image/png")
                 ? picture(called, type, content)

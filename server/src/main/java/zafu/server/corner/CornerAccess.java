@@ -1,0 +1,84 @@
+package zafu.server.corner;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+import zafu.core.roster.StudentId;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
+import zafu.server.arrangement.Arrangements;
+import zafu.server.attempt.MineChanged;
+import zafu.server.platform.Refusal;
+
+/** Who may look at and change a corner: adults of its class, and the students who are in its group now. */
+@Component
+class CornerAccess {
+    private final CornerRepository corners;
+    private final Arrangements arrangements;
+    private final ClassPermission permission;
+    private final CurrentPerson current;
+    private final ApplicationEventPublisher events;
+
+    CornerAccess(
+            CornerRepository corners,
+            Arrangements arrangements,
+            ClassPermission permission,
+            CurrentPerson current,
+            ApplicationEventPublisher events) {
+        this.corners = corners;
+        this.arrangements = arrangements;
+        this.permission = permission;
+        this.current = current;
+        this.events = events;
+    }
+
+    Corner requireToSee(long cornerId) {
+        Corner corner = require(cornerId);
+        permission.requireSee(corner.classId);
+        return corner;
+    }
+
+    Corner requireToChange(long cornerId) {
+        Corner corner = requireToSee(cornerId);
+        permission.requireChange(corner.classId);
+        return corner;
+    }
+
+    /** A corner of a group in which the signed-in student is now; for everybody else it is not there. */
+    Corner requireMine(long cornerId) {
+        long student = current.studentId();
+        return corners.findById(cornerId)
+                .filter(corner -> arrangements.groupsOfStudent(student).contains(corner.groupId))
+                .orElseThrow(() -> Refusal.notFound("corner"));
+    }
+
+    List<Corner> mine() {
+        return corners.findByGroupIdInOrderById(arrangements.groupsOfStudent(current.studentId()));
+    }
+
+    long adultId() {
+        return current.adult().adultId();
+    }
+
+    long studentId() {
+        return current.studentId();
+    }
+
+    /** The open pages of those who see these corners ask anew. */
+    void tell(long classId, Collection<Corner> changed) {
+        events.publishEvent(new CornersChanged(classId));
+        changed.stream()
+                .flatMap(corner -> arrangements.group(corner.groupId).members().stream())
+                .distinct()
+                .map(StudentId::value)
+                .forEach(student -> events.publishEvent(new MineChanged(student)));
+    }
+
+    private Corner require(long cornerId) {
+        current.adult();
+        Corner corner = corners.findById(cornerId).orElseThrow(() -> Refusal.notFound("corner"));
+        arrangements.group(corner.groupId);
+        return corner;
+    }
+}

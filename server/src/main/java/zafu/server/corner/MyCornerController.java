@@ -1,0 +1,104 @@
+package zafu.server.corner;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import zafu.server.platform.Downloads;
+
+/** A student's own corners. They are called by the name that students know, or by none. */
+@RestController
+class MyCornerController {
+    private final MyCorners mine;
+    private final Talks talks;
+    private final SharedFiles files;
+
+    MyCornerController(MyCorners mine, Talks talks, SharedFiles files) {
+        this.mine = mine;
+        this.talks = talks;
+        this.files = files;
+    }
+
+    /** @param unread what came since the student looked last */
+    record MyCorner(long id, @Nullable String name, int unread) {}
+
+    /** @param notices for the student, whether they came to a corner or to everybody, newest first */
+    record MyCornersShown(List<MyCorner> corners, List<MyNotice> notices) {}
+
+    record MyCornerPage(
+            long id,
+            @Nullable String name,
+            String meetingAddress,
+            boolean mayAdd,
+            List<MyNotice> notices,
+            List<MyTalk> talks,
+            List<MyCornerFile> files) {}
+
+    record MyNotice(long id, String text, String link, LocalDateTime at, String by, List<MyCornerFile> files) {}
+
+    /** @param readsAfterPosting whether there may be posts that are read only after saying something oneself */
+    record MyTalk(long id, String title, boolean closed, boolean readsAfterPosting, List<MyPost> posts) {}
+
+    /** @param by a given name, or a teacher's name */
+    record MyPost(
+            long id,
+            String by,
+            boolean mine,
+            boolean ofTeacher,
+            boolean toMeAlone,
+            String text,
+            LocalDateTime at,
+            boolean reported) {}
+
+    record MyCornerFile(long id, String name, long size, String by) {}
+
+    record Said(@NotBlank @Size(max = 4000) String text) {}
+
+    @GetMapping("/api/my/corners")
+    MyCornersShown all() {
+        return mine.all();
+    }
+
+    @GetMapping("/api/my/corners/{cornerId}")
+    MyCornerPage one(@PathVariable long cornerId) {
+        return mine.one(cornerId);
+    }
+
+    @PostMapping("/api/my/corners/{cornerId}/read")
+    void read(@PathVariable long cornerId) {
+        mine.read(cornerId);
+    }
+
+    @PostMapping("/api/my/talks/{talkId}/posts")
+    void post(@PathVariable long talkId, @Valid @RequestBody Said wanted) {
+        talks.postAsStudent(talkId, wanted.text());
+    }
+
+    /** Tells the teachers of a post that should not stand. */
+    @PostMapping("/api/my/posts/{postId}/reported")
+    void report(@PathVariable long postId) {
+        talks.report(postId);
+    }
+
+    @PostMapping(path = "/api/my/corners/{cornerId}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    void addFile(@PathVariable long cornerId, @RequestPart("file") MultipartFile file) throws IOException {
+        files.addAsStudent(cornerId, String.valueOf(file.getOriginalFilename()), file.getBytes());
+    }
+
+    @GetMapping("/api/my/corner-files/{fileId}")
+    ResponseEntity<byte[]> file(@PathVariable long fileId) {
+        return Downloads.of(files.mine(fileId));
+    }
+}

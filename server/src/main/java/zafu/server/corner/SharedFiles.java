@@ -1,0 +1,159 @@
+package zafu.server.corner;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditTrail;
+import zafu.server.access.ClassPermission;
+import zafu.server.platform.CheckedFiles;
+import zafu.server.platform.Downloads;
+import zafu.server.platform.FileStore;
+import zafu.server.platform.Refusal;
+
+/** Files in the shared folder of a corner, and with notices; checked by what is in them. */
+@Service
+class SharedFiles {
+    private static final int MOST_FILES = 200;
+    private static final long MOST_BYTES = 40L << 20;
+    private static final long MOST_BYTES_OF_STUDENT = 10L << 20;
+
+    private final CornerFileRepository files;
+    private final NoticeRepository notices;
+    private final CornerAccess access;
+    private final Notices said;
+    private final ClassPermission permission;
+    private final MyCorners my;
+    private final FileStore store;
+    private final AuditTrail audit;
+    private final Clock clock;
+
+    SharedFiles(
+            CornerFileRepository files,
+            NoticeRepository notices,
+            CornerAccess access,
+            Notices said,
+            ClassPermission permission,
+            MyCorners my,
+            FileStore store,
+            AuditTrail audit,
+            Clock clock) {
+        this.files = files;
+        this.notices = notices;
+        this.access = access;
+        this.said = said;
+        this.permission = permission;
+        this.my = my;
+        this.store = store;
+        this.audit = audit;
+        this.clock = clock;
+    }
+
+    @Transactional
+    long addAsAdult(long cornerId, String name, byte[] content) {
+        Corner corner = access.requireToChange(cornerId);
+        CornerFile made = checked(name, content, MOST_BYTES);
+        made.adultId = access.adultId();
+        return keep(corner, made);
+    }
+
+    @Transactional
+    void addAsStudent(long cornerId, String name, byte[] content) {
+        Corner corner = access.requireMine(cornerId);
+        if (!corner.studentsAdd) {
+            throw Refusal.notAllowed("Only teachers put files here.");
+        }
+        CornerFile made = checked(name, content, MOST_BYTES_OF_STUDENT);
+        made.studentId = access.studentId();
+        keep(corner, made);
+    }
+
+    @Transactional
+    long addToNotice(long noticeId, String name, byte[] content) {
+        Notice notice = said.requireToChange(noticeId);
+        CornerFile made = checked(name, content, MOST_BYTES);
+        made.noticeId = noticeId;
+        made.adultId = access.adultId();
+        files.save(made);
+        audit.note(notice.classId, "notice.file-added", noticeId, made.name);
+        return made.id;
+    }
+
+    @Transactional
+    void remove(long fileId, boolean removed) {
+        access.adultId();
+        CornerFile file = require(fileId);
+        long classId = requireAdult(file);
+        permission.requireChange(classId);
+        file.removedAt = removed ? clock.instant() : null;
+        files.save(file);
+        audit.note(classId, removed ? "corner.file-removed" : "corner.file-restored", fileId, file.name);
+    }
+
+    @Transactional(readOnly = true)
+    Downloads.Content forAdult(long fileId) {
+        access.adultId();
+        CornerFile file = require(fileId);
+        requireAdult(file);
+        return content(file);
+    }
+
+    /** For a student of the corner, or of one that the notice is for, once it is shown. */
+    @Transactional(readOnly = true)
+    Downloads.Content mine(long fileId) {
+        access.studentId();
+        CornerFile file = require(fileId);
+        if (file.removedAt != null) {
+            throw Refusal.notFound("file");
+        }
+        if (file.cornerId != null) {
+            access.requireMine(file.cornerId);
+        } else if (!my.sees(file.noticeId)) {
+            throw Refusal.notFound("file");
+        }
+        return content(file);
+    }
+
+    private long requireAdult(CornerFile file) {
+        if (file.cornerId != null) {
+            return access.requireToSee(file.cornerId).classId;
+        }
+        Notice notice = notices.findById(file.noticeId).orElseThrow(() -> Refusal.notFound("file"));
+        permission.requireSee(notice.classId);
+        return notice.classId;
+    }
+
+    private CornerFile checked(String name, byte[] content, long most) {
+        if (content.length > most) {
+            throw Refusal.tooLarge("\"" + name + "\" is larger than " + (most >> 20) + " MB.");
+        }
+        CheckedFiles.Checked checked = CheckedFiles.check(name, content);
+        CornerFile made = new CornerFile();
+        made.name = checked.name();
+        made.mediaType = checked.mediaType();
+        made.size = checked.content().length;
+        made.hash = store.keep(checked.content());
+        made.addedAt = Instant.now(clock);
+        return made;
+    }
+
+    private long keep(Corner corner, CornerFile made) {
+        if (files.countByCornerIdAndRemovedAtIsNull(corner.id) >= MOST_FILES) {
+            throw Refusal.conflict("files-enough", "There are 200 files here already. Take one away first.");
+        }
+        made.cornerId = corner.id;
+        files.save(made);
+        audit.note(corner.classId, "corner.file-added", made.id, made.name);
+        access.tell(corner.classId, List.of(corner));
+        return made.id;
+    }
+
+    private CornerFile require(long fileId) {
+        return files.findById(fileId).orElseThrow(() -> Refusal.notFound("file"));
+    }
+
+    private Downloads.Content content(CornerFile file) {
+        return new Downloads.Content(file.name, store.read(file.hash));
+    }
+}
