@@ -9,6 +9,7 @@ const adultsOnly = [
   "Bench",
   "BringIn",
   "ChangePassword",
+  "CornersPlace",
   "FirstRun",
   "HomeClass",
   "ItemEditor",

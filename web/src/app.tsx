@@ -19,6 +19,7 @@ const BringInPlace = lazy(() => import("./bringin/BringInPlace"));
 const ArrangePlace = lazy(() => import("./arrange/ArrangePlace"));
 const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
 const ListsPlace = lazy(() => import("./arrange/ListsPlace"));
+const CornersPlace = lazy(() => import("./corners/CornersPlace"));
 const TodayPlace = lazy(() => import("./today/TodayPlace"));
 const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
 const TasksPlace = lazy(() => import("./plan/TasksPlace"));
@@ -60,6 +61,7 @@ function TeacherRoutes() {
         <Route path="arrange" element={<ArrangePlace />} />
         <Route path="arrange/:arrangementId" element={<BenchPlace />} />
         <Route path="arrange/:arrangementId/lists" element={<ListsPlace />} />
+        <Route path="corners/:cornerId?" element={<CornersPlace />} />
         <Route path="today" element={<TodayPlace />} />
         <Route path="library" element={<LibraryPlace />} />
         <Route path="library/items/new" element={<ItemEditorPlace />} />

@@ -30,6 +30,9 @@ export default function ArrangePlace() {
   return (
     <>
       <PlaceHead title={words.title} about={words.about}>
+        <Button component={Link} to={`/classes/${classId}/corners`}>
+          {words.corners}
+        </Button>
         <Button variant="contained" onClick={() => setMaking(true)}>
           {words.newArrangement}
         </Button>

@@ -6,6 +6,7 @@ type Effect = Schemas["Effect"];
 export const words = {
   title: "Arrange",
   about: "ways to divide the class into groups",
+  corners: "Corners",
   newArrangement: "New arrangement",
   none: "No groups yet. Make an arrangement, and choose how to start.",
   noMeasure: "Bring in scores first: an arrangement stands on a measure.",

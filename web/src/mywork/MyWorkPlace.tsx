@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect } from "react";
 import { myWorkQuery, sessionQuery } from "../api/queries";
 import { EaseButton } from "../ease/EaseButton";
+import { MyNotices } from "../mycorner/MyNotices";
 import { Mark } from "../shell/Mark";
 import { Waiting } from "../shell/Waiting";
 import { Actions } from "./Actions";
@@ -45,7 +46,12 @@ export function MyWorkPlace() {
       <WorkList
         work={work}
         actions={(card, first) => <Actions card={card} first={first} />}
-        between={<MySurveys />}
+        between={
+          <>
+            <MySurveys />
+            <MyNotices />
+          </>
+        }
         reading={<MyShelf />}
       />
       <Box sx={{ mt: 3, display: "flex", flexWrap: "wrap", justifyContent: "center", gap: 1 }}>

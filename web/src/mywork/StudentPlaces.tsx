@@ -10,6 +10,7 @@ import { useInstalled } from "./useInstalled";
 import { useMyNews } from "./useMyNews";
 
 const BookPlace = lazy(() => import("./BookPlace"));
+const MyCornerPlace = lazy(() => import("../mycorner/MyCornerPlace"));
 const TryPlace = lazy(() => import("../try/TryPlace"));
 
 /** The students' places. */
@@ -24,6 +25,7 @@ export function StudentPlaces({ session }: { session: Schemas["Session"] }) {
         <Routes>
           <Route path="/my" element={<MyWorkPlace />} />
           <Route path="/my/shelf/:itemId" element={<BookPlace />} />
+          <Route path="/my/corners/:cornerId" element={<MyCornerPlace />} />
           <Route path="/my/tries/:tryId" element={<TryPlace />} />
           <Route path="*" element={<Navigate to="/my" replace />} />
         </Routes>

@@ -102,6 +102,7 @@ class DiscretionTest extends ServerTest {
         sent.add(own.get("/api/session").text());
         HttpCaller.Answer work = own.get("/api/my/work");
         sent.add(work.text());
+        sent.add(own.get("/api/my/corners").text());
         for (JsonNode card : work.ok().get("cards")) {
             boolean onScreen = card.get("way").asString().equals("ON_SCREEN");
             if (onScreen && List.of("NOW", "NEXT").contains(card.get("when").asString()) && !card.has("after")) {

@@ -67,7 +67,14 @@ final class DemoWeek {
         plan.meet();
         progress.aim(this::id);
         finishedTask(classId, reading);
-        progress.letter(reading, groupsOf(reading).get(3), name -> new HttpCaller(port).signInStudent(code(name)));
+        List<Long> groups = groupsOf(reading);
+        progress.letter(reading, groups.get(3), this::signedIn);
+        new DemoCorners(teacher, clock, classId)
+                .open(
+                        reading,
+                        List.of(groups.get(3), groups.get(1)),
+                        List.of("Wren", "Amara", "Calla"),
+                        this::signedIn);
         long open = handOutOpenTask(classId, reading);
         plan.handOut();
         plan.sit();
@@ -81,6 +88,10 @@ final class DemoWeek {
         return "teacher: name " + DemoFiller.TEACHER + ", password " + DemoFiller.PASSWORD + "\n"
                 + "student: Umi, code " + code("Umi") + " (time and a half)\n"
                 + "student: Hana, code " + code("Hana") + "\n";
+    }
+
+    private HttpCaller signedIn(String givenName) {
+        return new HttpCaller(port).signInStudent(code(givenName));
     }
 
     private String code(String givenName) {

@@ -1,0 +1,62 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useRef } from "react";
+import type { Schemas } from "../api/client";
+import type { CornerDeeds } from "./useCornerDeeds";
+import { words } from "./words";
+
+interface Props {
+  corner: Schemas["CornerShown"];
+  deeds: CornerDeeds;
+}
+
+/** Files that the group shares. */
+export function Folder({ corner, deeds }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      {corner.files.length === 0 && <Box sx={{ color: "var(--z-soft)" }}>{words.noFiles}</Box>}
+      {corner.files.map((file) => (
+        <Box key={file.id} sx={{ display: "flex", alignItems: "center", gap: 1, py: 0.25 }}>
+          <Box sx={{ flex: 1, minWidth: 0, overflowWrap: "anywhere" }}>
+            <a href={`/api/corner-files/${file.id}`}>{file.name}</a>{" "}
+            <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+              {words.size(file.size)} · {file.by}
+            </Box>
+          </Box>
+          {corner.mayChange && (
+            <Button
+              size="small"
+              variant="text"
+              aria-label={words.takeAway(file.name)}
+              onClick={() => deeds.removeFile.mutate({ file, removed: true })}
+            >
+              ×
+            </Button>
+          )}
+        </Box>
+      ))}
+      {corner.mayChange && (
+        <>
+          <input
+            ref={input}
+            type="file"
+            className="visually-hidden"
+            tabIndex={-1}
+            aria-label={words.add}
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) {
+                deeds.addFile.mutate({ cornerId: corner.card.id, file });
+              }
+              event.target.value = "";
+            }}
+          />
+          <Button size="small" sx={{ mt: 0.5 }} onClick={() => input.current?.click()}>
+            {words.add}
+          </Button>
+        </>
+      )}
+    </>
+  );
+}
