@@ -6,12 +6,13 @@ import { classesQuery } from "../api/queries";
 import { PlaceHead } from "../shell/Card";
 import { Waiting } from "../shell/Waiting";
 import { AdultsPart } from "./AdultsPart";
+import { BackupsPart } from "./BackupsPart";
 import { CalendarPart } from "./CalendarPart";
 import { ListsPart } from "./ListsPart";
 import { MeasuresPart } from "./MeasuresPart";
 import { words } from "./words";
 
-const parts = ["measures", "adults", "calendar", "lists"] as const;
+const parts = ["measures", "adults", "calendar", "lists", "backups"] as const;
 
 /** What belongs to the whole school: measures, adults, the calendar, lists that come and go. */
 export default function SchoolPlace() {
@@ -50,6 +51,7 @@ export default function SchoolPlace() {
       {part !== "measures" && !classes.administrator && <Box>{words.administrators}</Box>}
       {part === "adults" && classes.administrator && <AdultsPart />}
       {part === "calendar" && classes.administrator && <CalendarPart />}
+      {part === "backups" && classes.administrator && <BackupsPart />}
       {part === "lists" && classes.administrator && <ListsPart />}
     </Box>
   );

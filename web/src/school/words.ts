@@ -5,7 +5,22 @@ type Kind = Schemas["KindCount"]["kind"];
 
 export const words = {
   title: "School",
-  parts: { measures: "Measures", adults: "Adults", calendar: "Terms and closed days", lists: "School lists" },
+  parts: {
+    measures: "Measures",
+    adults: "Adults",
+    calendar: "Terms and closed days",
+    lists: "School lists",
+    backups: "Backups",
+  },
+  backups: {
+    about:
+      "Everything of the school in one file. One is made every night; the newest fourteen are kept. Each is opened once to see that it can be used.",
+    make: "Make a backup now",
+    making: "Making it…",
+    made: (name: string) => `${name} is made and can be used.`,
+    none: "No backup yet.",
+    size: (bytes: number) => `${(bytes / 1024 / 1024).toFixed(1)} MB`,
+  },
   back: "‹ back to the class",
   administrators: "This part is for the school's administrators.",
   keep: "Keep",

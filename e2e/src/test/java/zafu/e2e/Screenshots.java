@@ -40,12 +40,9 @@ final class Screenshots {
                     .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
             window.page().locator("aside").evaluate("panel => panel.scrollTop = 260");
             window.picture(folder.resolve("student.png"));
-            window.go("/classes/1/scores");
-            window.field("Day").fill("2027-02-02");
-            window.field("Words per minute of Bodhi Marrow").fill("251");
-            window.page().keyboard().press("Enter");
-            window.text("1 cell not kept").waitFor();
-            window.picture(folder.resolve("scores.png"));
+            window.go("/classes/1/corners");
+            window.text("reported by a student").waitFor();
+            window.picture(folder.resolve("corner.png"));
             window.go("/classes/1/students");
             window.text("Tideline reading scale").waitFor();
             window.link("Bring in…").click();
@@ -143,7 +140,6 @@ final class Screenshots {
         window.picture(folder.resolve("today.png"));
         window.go("/classes/1/arrange/1");
         window.region("New scores say").waitFor();
-        window.picture(folder.resolve("regroup.png"));
         window.button("Move all 3").click();
         window.button("Do it").click();
         window.text("3 students moved").waitFor();
@@ -162,6 +158,11 @@ final class Screenshots {
     private void ofStudent() {
         try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
             window.picture(folder.resolve("my-work.png"));
+        }
+        try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Wren"))) {
+            window.link("Tide pools › 5 new").click();
+            window.text("What would you ask the keeper?").waitFor();
+            window.picture(folder.resolve("my-corner.png"));
         }
         try (Window window = Window.at(zafu).signInStudent(zafu.codeOf("Umi"))) {
             window.start("The marsh drinks twice");

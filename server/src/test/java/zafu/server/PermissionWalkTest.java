@@ -157,7 +157,7 @@ class PermissionWalkTest extends ServerTest {
                         .asLong());
         places.putAll(
                 Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "nameSetId", 0, "adultId", 1, "token", "none"));
-        places.putAll(Map.of("workKey", "none", "phraseId", 0));
+        places.putAll(Map.of("workKey", "none", "phraseId", 0, "backupName", "none"));
         places.putAll(new OwnCorner(own, (long) places.get("groupId")).places());
         knowThePlan(own, task);
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();

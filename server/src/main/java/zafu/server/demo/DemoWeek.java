@@ -87,7 +87,8 @@ final class DemoWeek {
     String signIns() {
         return "teacher: name " + DemoFiller.TEACHER + ", password " + DemoFiller.PASSWORD + "\n"
                 + "student: Umi, code " + code("Umi") + " (time and a half)\n"
-                + "student: Hana, code " + code("Hana") + "\n";
+                + "student: Hana, code " + code("Hana") + "\n"
+                + "student: Wren, code " + code("Wren") + " (in a group with a corner)\n";
     }
 
     private HttpCaller signedIn(String givenName) {
