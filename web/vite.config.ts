@@ -12,6 +12,7 @@ const adultsOnly = [
   "CornersPlace",
   "FirstRun",
   "HomeClass",
+  "InvitedPlace",
   "ItemEditor",
   "Library",
   "LivePlace",

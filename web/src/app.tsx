@@ -7,6 +7,7 @@ import { Waiting } from "./shell/Waiting";
 
 const SignIn = lazy(() => import("./signin/SignIn"));
 const ChangePassword = lazy(() => import("./signin/ChangePassword"));
+const InvitedPlace = lazy(() => import("./signin/InvitedPlace"));
 const JoinPlace = lazy(() => import("./entry/JoinPlace"));
 const ScoresPlace = lazy(() => import("./scores/ScoresPlace"));
 const WishesPlace = lazy(() => import("./wishes/WishesPlace"));
@@ -77,6 +78,7 @@ function TeacherRoutes() {
         <Route path="progress/tasks/:taskId/marking" element={<MarkingPlace />} />
         <Route path="progress/:part?" element={<ProgressPlace />} />
       </Route>
+      <Route path="/invited/:token" element={<InvitedPlace />} />
       <Route path="/classes/new" element={<BringInPlace />} />
       <Route path="/school/:part?" element={<SchoolPlace />} />
       <Route path="*" element={<HomeClass />} />
@@ -88,6 +90,7 @@ function EntryRoutes() {
   return (
     <Routes>
       <Route path="/join" element={<JoinPlace />} />
+      <Route path="/invited/:token" element={<InvitedPlace />} />
       <Route path="*" element={<SignIn />} />
     </Routes>
   );

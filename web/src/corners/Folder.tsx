@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useRef } from "react";
 import type { Schemas } from "../api/client";
+import { FileButton } from "../shell/FileButton";
 import type { CornerDeeds } from "./useCornerDeeds";
 import { words } from "./words";
 
@@ -12,7 +12,6 @@ interface Props {
 
 /** Files that the group shares. */
 export function Folder({ corner, deeds }: Props) {
-  const input = useRef<HTMLInputElement>(null);
   return (
     <>
       {corner.files.length === 0 && <Box sx={{ color: "var(--z-soft)" }}>{words.noFiles}</Box>}
@@ -37,25 +36,12 @@ export function Folder({ corner, deeds }: Props) {
         </Box>
       ))}
       {corner.mayChange && (
-        <>
-          <input
-            ref={input}
-            type="file"
-            className="visually-hidden"
-            tabIndex={-1}
-            aria-label={words.add}
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) {
-                deeds.addFile.mutate({ cornerId: corner.card.id, file });
-              }
-              event.target.value = "";
-            }}
-          />
-          <Button size="small" sx={{ mt: 0.5 }} onClick={() => input.current?.click()}>
-            {words.add}
-          </Button>
-        </>
+        <FileButton
+          size="small"
+          sx={{ mt: 0.5 }}
+          label={words.add}
+          onFile={(file) => deeds.addFile.mutate({ cornerId: corner.card.id, file })}
+        />
       )}
     </>
   );

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { dayAndTime } from "../shell/dates";
+import { NoticeBody } from "../shell/NoticeBody";
 import { NoticeDialog } from "./NoticeDialog";
 import type { CornerDeeds } from "./useCornerDeeds";
 import { words } from "./words";
@@ -22,19 +23,7 @@ export function NoticeCard({ notice, all, mayChange, deeds }: Props) {
     : notice.corners.length > 1 && words.alsoIn(notice.corners.length);
   return (
     <Box sx={{ py: 1, borderTop: "1px solid var(--z-line)", "&:first-of-type": { borderTop: 0 } }}>
-      <Box sx={{ whiteSpace: "pre-wrap", overflowWrap: "anywhere" }}>{notice.text}</Box>
-      {notice.link && (
-        <Box sx={{ overflowWrap: "anywhere" }}>
-          <a href={notice.link} target="_blank" rel="noreferrer">
-            {notice.link}
-          </a>
-        </Box>
-      )}
-      {notice.files.map((file) => (
-        <Box key={file.id}>
-          <a href={`/api/corner-files/${file.id}`}>{file.name}</a>
-        </Box>
-      ))}
+      <NoticeBody {...notice} addressOf={(id) => `/api/corner-files/${id}`} />
       <Box sx={{ color: notice.waits ? "var(--z-saffron)" : "var(--z-soft)", fontSize: 12.5 }}>
         {[
           notice.by,

@@ -1,13 +1,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useEffect, useRef } from "react";
+import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import { api, type Schemas } from "../api/client";
 import { fileBody, myCornerQuery, myCornersQuery } from "../api/cornerQueries";
 import { queryClient } from "../api/queryClient";
 import { EaseButton } from "../ease/EaseButton";
 import { Card } from "../shell/Card";
+import { FileButton } from "../shell/FileButton";
 import { Problem } from "../shell/FormFoot";
 import { Waiting } from "../shell/Waiting";
 import { MyTalk } from "./MyTalk";
@@ -84,7 +85,6 @@ function Inside({ corner }: { corner: Schemas["MyCornerPage"] }) {
 }
 
 function Files({ corner }: { corner: Schemas["MyCornerPage"] }) {
-  const input = useRef<HTMLInputElement>(null);
   const add = useMutation({
     mutationFn: (file: File) =>
       api.POST("/api/my/corners/{cornerId}/files", {
@@ -108,25 +108,7 @@ function Files({ corner }: { corner: Schemas["MyCornerPage"] }) {
         </Box>
       ))}
       <Problem error={add.error} />
-      {corner.mayAdd && (
-        <>
-          <input
-            ref={input}
-            type="file"
-            className="visually-hidden"
-            tabIndex={-1}
-            aria-label={words.add}
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) {
-                add.mutate(file);
-              }
-              event.target.value = "";
-            }}
-          />
-          <Button onClick={() => input.current?.click()}>{words.add}</Button>
-        </>
-      )}
+      {corner.mayAdd && <FileButton label={words.add} onFile={(file) => add.mutate(file)} />}
     </Card>
   );
 }

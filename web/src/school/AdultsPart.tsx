@@ -8,6 +8,9 @@ import { queryClient } from "../api/queryClient";
 import { Card } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import { AdultDialog } from "./AdultDialog";
+import { InviteDialog } from "./InviteDialog";
+import { inviteWords } from "./inviteWords";
+import { MailsCard } from "./MailsCard";
 import { RoleDialog } from "./RoleDialog";
 import { words } from "./words";
 
@@ -16,15 +19,18 @@ type Adult = Schemas["AdultShown"];
 /** Everybody who works here, what they are to which class, and their passwords. */
 export function AdultsPart() {
   const adults = useQuery(schoolAdultsQuery).data ?? [];
-  const [opened, setOpened] = useState<{ what: "new" } | { what: "reset" | "role"; adult: Adult } | null>(
-    null,
-  );
+  const [opened, setOpened] = useState<
+    { what: "new" | "invite" } | { what: "reset" | "role"; adult: Adult } | null
+  >(null);
   const close = () => setOpened(null);
   return (
     <>
       <Box sx={{ mb: 1.5 }}>
         <Button variant="contained" onClick={() => setOpened({ what: "new" })}>
           {words.newAdult}
+        </Button>
+        <Button sx={{ ml: 1 }} onClick={() => setOpened({ what: "invite" })}>
+          {inviteWords.open}
         </Button>
       </Box>
       <Card component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
@@ -56,6 +62,8 @@ export function AdultsPart() {
           </Box>
         ))}
       </Card>
+      <MailsCard />
+      {opened?.what === "invite" && <InviteDialog onClose={close} />}
       {opened?.what === "new" && <AdultDialog onClose={close} />}
       {opened?.what === "reset" && <AdultDialog adult={opened.adult} onClose={close} />}
       {opened?.what === "role" && <RoleDialog adult={opened.adult} onClose={close} />}

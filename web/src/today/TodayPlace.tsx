@@ -12,6 +12,7 @@ import { BeforeTheBell } from "./BeforeTheBell";
 import { Moves } from "./Moves";
 import { TodayPart, TodayRow } from "./TodayRow";
 import { useRowKeys } from "./useRowKeys";
+import { nothingElsewhere, useWaitingElsewhere } from "./useWaitingElsewhere";
 import { WaitingForYou } from "./WaitingForYou";
 import { words } from "./words";
 
@@ -27,6 +28,7 @@ export default function TodayPlace() {
   const { classId, arrangement, projector } = useFocus();
   const today = useQuery({ ...todayQuery(classId, arrangement?.id), staleTime: 0 }).data;
   const className = useQuery(classesQuery).data?.classes.find((each) => each.id === classId)?.name ?? "";
+  const elsewhere = useWaitingElsewhere(classId, arrangement?.id);
   useShowKeys(keys);
   useRowKeys();
   if (!today) {
@@ -50,9 +52,11 @@ export default function TodayPlace() {
         }}
       >
         <Box>
-          {needsNobody(today) && moves.length === 0 && <Box sx={{ py: 1 }}>{words.nothing}</Box>}
+          {needsNobody(today) && nothingElsewhere(elsewhere) && moves.length === 0 && (
+            <Box sx={{ py: 1 }}>{words.nothing}</Box>
+          )}
           <BeforeTheBell today={today} classId={classId} />
-          <WaitingForYou today={today} classId={classId} />
+          <WaitingForYou today={today} classId={classId} elsewhere={elsewhere} />
         </Box>
         <Box>
           {today.groups.length > 0 && <Groups groups={today.groups} projector={projector} />}

@@ -4,23 +4,27 @@ import { Link } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { refreshTasks, useUndoStep } from "../plan/useUndoStep";
 import { useNotice } from "../shell/Notice";
+import { ElsewhereRows } from "./ElsewhereRows";
 import { TodayPart, TodayRow } from "./TodayRow";
+import { nothingElsewhere, type WaitingElsewhere } from "./useWaitingElsewhere";
 import { words } from "./words";
 
 interface Props {
   today: Schemas["Today"];
   classId: number;
+  elsewhere: WaitingElsewhere;
 }
 
 /** What waits for a person without being urgent. */
-export function WaitingForYou({ today, classId }: Props) {
+export function WaitingForYou({ today, classId, elsewhere }: Props) {
   const at = `/classes/${classId}`;
   const none = today.overdue.length + today.idle.length + today.askToJoin === 0;
-  if (none) {
+  if (none && nothingElsewhere(elsewhere)) {
     return null;
   }
   return (
     <TodayPart title={words.waiting}>
+      <ElsewhereRows at={at} waiting={elsewhere} />
       {today.overdue.map((task) => (
         <OverdueRow key={task.id} task={task} classId={classId} mayChange={today.mayChange} />
       ))}

@@ -49,6 +49,26 @@ export const words = {
   usedIn: (names: string[]) => `in front of students: ${listed(names)}`,
   find: (title: string) => `Find “${title}”`,
   findAnother: "Look at it",
+  reported: {
+    title: "A student reported what was said",
+    about: (groups: string[]) => `in the corner of ${listed(groups)}`,
+    look: "Look at it",
+  },
+  toMark: {
+    title: "Work waits to be marked",
+    about: (tasks: string[]) => listed(tasks),
+    look: "Mark",
+  },
+  low: {
+    title: "Low results, not asked for again",
+    about: (tasks: string[]) => listed(tasks),
+    look: "Another try…",
+  },
+  unread: {
+    title: "New in the corners",
+    about: (groups: string[]) => listed(groups),
+    look: "Read",
+  },
   overdue: {
     title: (task: Schemas["Overdue"]) => `${task.name} is overdue`,
     about: (task: Schemas["Overdue"]) => listed(task.students.map((each) => each.givenName)),

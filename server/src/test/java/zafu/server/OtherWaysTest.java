@@ -78,7 +78,7 @@ class OtherWaysTest extends ServerTest {
         HttpCaller.Answer program =
                 student.uploadFile(path, "MZ\u0000 a program".getBytes(StandardCharsets.ISO_8859_1), "tide.jpg");
         assertThat(program.status()).isEqualTo(422);
-        assertThat(program.text()).contains("cannot be handed in");
+        assertThat(program.text()).contains("cannot be taken");
         long file = student.uploadFile(path, "a map".getBytes(StandardCharsets.UTF_8), "map.txt")
                 .ok()
                 .get("files")

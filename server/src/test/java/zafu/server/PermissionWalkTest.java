@@ -29,6 +29,8 @@ class PermissionWalkTest extends ServerTest {
             "POST /api/sign-out",
             "POST /api/first-run",
             "POST /api/join",
+            "GET /api/invited/{token}",
+            "POST /api/invited/{token}",
             "GET /api/join/{token}");
 
     /** What belongs to no class and is for every adult of the school. */
@@ -157,7 +159,7 @@ class PermissionWalkTest extends ServerTest {
                         .asLong());
         places.putAll(
                 Map.of("requestId", 1, "pullId", 1, "narrowingId", 1, "nameSetId", 0, "adultId", 1, "token", "none"));
-        places.putAll(Map.of("workKey", "none", "phraseId", 0, "backupName", "none"));
+        places.putAll(Map.of("workKey", "none", "phraseId", 0, "backupName", "none", "invitationId", 0));
         places.putAll(new OwnCorner(own, (long) places.get("groupId")).places());
         knowThePlan(own, task);
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();

@@ -76,6 +76,7 @@ final class WalkBodies {
             Map.entry("/notices", NOTICE),
             Map.entry("/notices/{noticeId}", NOTICE),
             Map.entry("/removed", Map.of("removed", true)),
+            Map.entry("/invitations", Map.of("email", "new@harbour.example", "role", "VIEWER")),
             Map.entry("/talks", TALK),
             Map.entry("/talks/{talkId}", TALK),
             Map.entry("/posts", Map.of("text", "Hello")),

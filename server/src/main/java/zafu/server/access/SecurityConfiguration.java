@@ -24,6 +24,7 @@ class SecurityConfiguration {
     SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/api/session",
+                                "/api/invited/*",
                                 "/api/sign-in/**",
                                 "/api/sign-out",
                                 "/api/first-run",

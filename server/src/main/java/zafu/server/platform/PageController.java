@@ -27,7 +27,18 @@ class PageController {
                 : "<!doctype html><title>Zafu</title><p>The front end is not built. Start Zafu with ./zafu demo.</p>";
     }
 
-    @GetMapping({"/", "/sign-in", "/first-run", "/join", "/school", "/school/**", "/classes/**", "/my", "/my/**"})
+    @GetMapping({
+        "/",
+        "/sign-in",
+        "/first-run",
+        "/join",
+        "/invited/*",
+        "/school",
+        "/school/**",
+        "/classes/**",
+        "/my",
+        "/my/**"
+    })
     ResponseEntity<String> page() {
         byte[] bytes = new byte[16];
         random.nextBytes(bytes);

@@ -11,7 +11,6 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.ClassRole;
-import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
 
 /** Accounts and roles of adults. */
@@ -20,19 +19,19 @@ class AdultService {
     private final AdultAccounts adults;
     private final SchoolClassRepository classes;
     private final ClassPermission permission;
-    private final CurrentPerson current;
+    private final ClassSharing sharing;
     private final AuditTrail audit;
 
     AdultService(
             AdultAccounts adults,
             SchoolClassRepository classes,
             ClassPermission permission,
-            CurrentPerson current,
+            ClassSharing sharing,
             AuditTrail audit) {
         this.adults = adults;
         this.classes = classes;
         this.permission = permission;
-        this.current = current;
+        this.sharing = sharing;
         this.audit = audit;
     }
 
@@ -108,7 +107,7 @@ class AdultService {
 
     @Transactional
     void give(long classId, long adultId, ClassRole role) {
-        requireMayShare(classId);
+        sharing.requireMayShare(classId);
         if (adults.displayNames(List.of(adultId)).isEmpty()) {
             throw Refusal.notFound("adult");
         }
@@ -119,22 +118,10 @@ class AdultService {
 
     @Transactional
     void withdraw(long classId, long adultId) {
-        requireMayShare(classId);
+        sharing.requireMayShare(classId);
         requireOwnerLeft(classId, adultId, ClassRole.VIEWER);
         permission.withdraw(classId, adultId);
         audit.note(classId, "role.taken", adultId, "");
-    }
-
-    /** Owners share their class; an administrator may share every class, to hand it over, without seeing into it. */
-    private void requireMayShare(long classId) {
-        boolean administrator = current.adult().administrator();
-        if (administrator && classes.existsById(classId)) {
-            return;
-        }
-        permission.requireSee(classId);
-        if (permission.roles().get(classId) != ClassRole.OWNER) {
-            throw Refusal.notAllowed("Who works in this class is for its owners to say.");
-        }
     }
 
     private void requireOwnerLeft(long classId, long adultId, ClassRole role) {

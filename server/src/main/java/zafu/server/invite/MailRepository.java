@@ -1,0 +1,8 @@
+package zafu.server.invite;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface MailRepository extends JpaRepository<Mail, Long> {
+    List<Mail> findTop100ByOrderByIdDesc();
+}

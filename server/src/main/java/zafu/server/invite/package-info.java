@@ -1,0 +1,5 @@
+/** Adults are asked by mail to work in a class, and accept once, in time, by an address that only the mail holds. */
+@NullMarked
+package zafu.server.invite;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,33 @@
+package zafu.server.roster;
+
+import org.springframework.stereotype.Service;
+import zafu.server.access.ClassPermission;
+import zafu.server.access.ClassRole;
+import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Refusal;
+
+/** Who may say who works in a class. */
+@Service
+public class ClassSharing {
+    private final SchoolClassRepository classes;
+    private final ClassPermission permission;
+    private final CurrentPerson current;
+
+    ClassSharing(SchoolClassRepository classes, ClassPermission permission, CurrentPerson current) {
+        this.classes = classes;
+        this.permission = permission;
+        this.current = current;
+    }
+
+    /** Owners share their class; an administrator may share every class, to hand it over, without seeing into it. */
+    public void requireMayShare(long classId) {
+        boolean administrator = current.adult().administrator();
+        if (administrator && classes.existsById(classId)) {
+            return;
+        }
+        permission.requireSee(classId);
+        if (permission.roles().get(classId) != ClassRole.OWNER) {
+            throw Refusal.notAllowed("Who works in this class is for its owners to say.");
+        }
+    }
+}

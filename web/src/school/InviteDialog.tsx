@@ -1,0 +1,93 @@
+import Dialog from "@mui/material/Dialog";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { api, data, type Schemas } from "../api/client";
+import { schoolClassesQuery } from "../api/queries";
+import { queryClient } from "../api/queryClient";
+import { FormFoot } from "../shell/FormFoot";
+import { useNotice } from "../shell/Notice";
+import { inviteWords as words } from "./inviteWords";
+import { words as school } from "./words";
+
+type Role = Schemas["RoleEdit"]["role"];
+
+/** Asks somebody by mail to work in a class. */
+export function InviteDialog({ onClose }: { onClose: () => void }) {
+  const classes = useQuery(schoolClassesQuery).data ?? [];
+  const tell = useNotice();
+  const [email, setEmail] = useState("");
+  const [classId, setClassId] = useState("");
+  const [role, setRole] = useState<Role>("CO_TEACHER");
+  const params = { path: { classId: Number(classId) } };
+  const takeBack = useMutation({
+    mutationFn: (invitationId: number) =>
+      api.DELETE("/api/classes/{classId}/invitations/{invitationId}", {
+        params: { path: { ...params.path, invitationId } },
+      }),
+    onSuccess: () => tell(words.takenBack(email)),
+    onError: (error) => tell(error.message),
+  });
+  const invite = useMutation({
+    mutationFn: () =>
+      data<Schemas["InvitationMade"]>(
+        api.POST("/api/classes/{classId}/invitations", { params, body: { email, role } }),
+      ),
+    onSuccess: ({ id }) => {
+      queryClient.invalidateQueries({ queryKey: ["school"] });
+      tell(words.sent(email), () => takeBack.mutate(id));
+      onClose();
+    },
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    invite.mutate();
+  };
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="invite-title">
+      <form onSubmit={submit}>
+        <DialogTitle id="invite-title">{words.title}</DialogTitle>
+        <DialogContent sx={{ display: "grid", gap: 2, width: 380, maxWidth: "100%" }}>
+          <TextField
+            type="email"
+            label={words.email}
+            value={email}
+            onChange={(event) => setEmail(event.target.value)}
+            required
+            autoFocus
+            sx={{ mt: 1 }}
+          />
+          <TextField
+            select
+            required
+            label={school.classLabel}
+            value={classId}
+            onChange={(event) => setClassId(event.target.value)}
+          >
+            {classes.map((each) => (
+              <MenuItem key={each.id} value={each.id}>
+                {each.name}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label={school.role}
+            value={role}
+            onChange={(event) => setRole(event.target.value as Role)}
+          >
+            {(Object.keys(school.roles) as Role[]).map((each) => (
+              <MenuItem key={each} value={each}>
+                {school.roles[each]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <FormFoot deed={invite} words={words} onCancel={onClose} />
+        </DialogContent>
+      </form>
+    </Dialog>
+  );
+}
