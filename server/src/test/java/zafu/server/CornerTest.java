@@ -32,15 +32,18 @@ class CornerTest extends ServerTest {
         corner = new OwnCorner(own, groups.get(0));
     }
 
-    private void place(int number, int group) {
-        long arrangement = own.teacher
+    private long arrangement() {
+        return own.teacher
                 .get("/api/classes/" + own.id + "/arrangements")
                 .ok()
                 .get(0)
                 .get("id")
                 .asLong();
+    }
+
+    private void place(int number, int group) {
         own.step(
-                arrangement,
+                arrangement(),
                 Map.of("kind", "PLACE", "students", List.of(own.student(number)), "groupId", groups.get(group)));
     }
 
@@ -123,6 +126,22 @@ class CornerTest extends ServerTest {
                 .isEqualTo(404);
         assertThat(post(INSIDE, "And a heron.")).isEqualTo(404);
         assertThat(postsSeenBy(2)).containsExactly("I saw a crab.");
+    }
+
+    @Test
+    void aNoticeIsCorrectedAndTakenAwayAlsoWhenOneOfItsGroupsIsNoMore() {
+        long second = corner.made("/api/groups/" + groups.get(1) + "/corner", Map.of());
+        long both = corner.made(
+                "/api/classes/" + own.id + "/notices", OwnCorner.notice("At nine.", List.of(corner.id, second)));
+        own.step(arrangement(), Map.of("kind", "REMOVE_GROUP", "groupId", groups.get(1)));
+        own.teacher
+                .put("/api/notices/" + both, OwnCorner.notice("At ten.", List.of(corner.id, second)))
+                .done();
+        assertThat(noticesOf(INSIDE)).contains("At ten.");
+        own.teacher
+                .put("/api/notices/" + both + "/removed", Map.of("removed", true))
+                .done();
+        assertThat(noticesOf(INSIDE)).doesNotContain("At ten.");
     }
 
     @Test

@@ -89,6 +89,13 @@ public class Arrangements {
         return new GroupOfClass(groupId, arrangement.classId, arrangement.id, group.name, members);
     }
 
+    /** Who is in any of these groups now; nobody in those that are no more. */
+    public Set<StudentId> membersOf(Collection<Long> groupIds) {
+        Set<StudentId> members = new TreeSet<>();
+        memberships.findByGroupIdInAndToAtIsNull(groupIds).forEach(each -> members.add(new StudentId(each.studentId)));
+        return members;
+    }
+
     /** What students call these groups; those without such a name are left out. */
     public Map<Long, String> studentNames(Collection<Long> groupIds) {
         Map<Long, String> names = new LinkedHashMap<>();

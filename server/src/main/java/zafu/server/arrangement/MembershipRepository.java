@@ -11,5 +11,7 @@ interface MembershipRepository extends JpaRepository<Membership, Long> {
 
     void deleteByStudentId(long studentId);
 
+    List<Membership> findByGroupIdInAndToAtIsNull(Collection<Long> groupIds);
+
     List<Membership> findByArrangementIdInAndToAtIsNull(Collection<Long> arrangementIds);
 }

@@ -4,7 +4,6 @@ import java.util.Collection;
 import java.util.List;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
-import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
@@ -68,11 +67,9 @@ class CornerAccess {
     /** The open pages of those who see these corners ask anew. */
     void tell(long classId, Collection<Corner> changed) {
         events.publishEvent(new CornersChanged(classId));
-        changed.stream()
-                .flatMap(corner -> arrangements.group(corner.groupId).members().stream())
-                .distinct()
-                .map(StudentId::value)
-                .forEach(student -> events.publishEvent(new MineChanged(student)));
+        arrangements
+                .membersOf(changed.stream().map(each -> each.groupId).toList())
+                .forEach(student -> events.publishEvent(new MineChanged(student.value())));
     }
 
     private Corner require(long cornerId) {
