@@ -24,10 +24,10 @@ export function WaitingForYou({ today, classId, elsewhere }: Props) {
   }
   return (
     <TodayPart title={words.waiting}>
-      <ElsewhereRows at={at} waiting={elsewhere} />
       {today.overdue.map((task) => (
         <OverdueRow key={task.id} task={task} classId={classId} mayChange={today.mayChange} />
       ))}
+      <ElsewhereRows at={at} waiting={elsewhere} />
       {today.idle.length > 0 && (
         <TodayRow count={today.idle.length} what={words.idle.title(today.idle)} about={words.idle.about}>
           <Button size="small" component={Link} to={`${at}/plan`}>
