@@ -3,9 +3,6 @@ package zafu.server.access;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
@@ -19,6 +16,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Secrets;
 
 /**
  * Devices that students have signed in from, and who may come back there by picture and PIN. A PIN is worth something
@@ -55,14 +53,14 @@ public class Devices {
     /** The id of the device that the request comes from, if a student has signed in from it before. */
     Optional<Long> of(HttpServletRequest request) {
         return cookie(request)
-                .flatMap(token -> devices.findByTokenHash(hash(token)))
+                .flatMap(token -> devices.findByTokenHash(Secrets.hash(token)))
                 .map(device -> device.id);
     }
 
     /** Knows the device from now on. */
     @Transactional
     void remember(HttpServletRequest request, HttpServletResponse response) {
-        Optional<KnownDevice> known = cookie(request).flatMap(token -> devices.findByTokenHash(hash(token)));
+        Optional<KnownDevice> known = cookie(request).flatMap(token -> devices.findByTokenHash(Secrets.hash(token)));
         KnownDevice device = known.orElseGet(() -> firstSeen(request, response));
         device.lastSeen = clock.instant();
         devices.save(device);
@@ -81,7 +79,7 @@ public class Devices {
                 .build();
         response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
         KnownDevice device = new KnownDevice();
-        device.tokenHash = hash(token);
+        device.tokenHash = Secrets.hash(token);
         device.firstSeen = clock.instant();
         return device;
     }
@@ -170,14 +168,5 @@ public class Devices {
                         .filter(each -> each.getName().equals(COOKIE))
                         .map(Cookie::getValue)
                         .findFirst();
-    }
-
-    private static String hash(String token) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException never) {
-            throw new IllegalStateException(never);
-        }
     }
 }

@@ -26,6 +26,7 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
 
 /**
@@ -138,15 +139,12 @@ final class BackupFile {
         try (Connection database = connect(addressIn(data))) {
             read(backup, database);
         }
+        FileStore uploads = new FileStore(data.toString());
         try (ZipFile zip = new ZipFile(backup.toFile())) {
             for (ZipEntry each : entries(zip)) {
                 if (each.getName().startsWith(FILES)) {
-                    String hash = each.getName().substring(FILES.length());
-                    Path place =
-                            data.resolve("files").resolve(hash.substring(0, 2)).resolve(hash);
-                    Files.createDirectories(place.getParent());
                     try (InputStream content = zip.getInputStream(each)) {
-                        Files.copy(content, place);
+                        uploads.keep(content.readAllBytes());
                     }
                 }
             }

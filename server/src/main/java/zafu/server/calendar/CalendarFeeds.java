@@ -1,9 +1,7 @@
 package zafu.server.calendar;
 
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -15,13 +13,13 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.calendar.FeedController.FeedShown;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Secrets;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 
 /** Feeds: made, listed, revoked, and read under their address. */
 @Service
 class CalendarFeeds {
-    private static final SecureRandom RANDOM = new SecureRandom();
     private static final int ADDRESS_BYTES = 24;
     private final CalendarFeedRepository feeds;
     private final StaffEntries staff;
@@ -96,9 +94,7 @@ class CalendarFeeds {
     }
 
     private FeedShown keep(CalendarFeed feed) {
-        byte[] bytes = new byte[ADDRESS_BYTES];
-        RANDOM.nextBytes(bytes);
-        feed.address = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        feed.address = Secrets.make(ADDRESS_BYTES);
         feed.madeAt = clock.instant();
         CalendarFeed kept = feeds.save(feed);
         audit.note(feed.classId, "calendar.feed-made", kept.id, "");

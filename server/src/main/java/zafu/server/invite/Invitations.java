@@ -1,13 +1,7 @@
 package zafu.server.invite;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -22,6 +16,7 @@ import zafu.server.invite.InvitationController.InvitationState;
 import zafu.server.invite.InvitationController.Invited;
 import zafu.server.invite.InvitationController.InvitedTo;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Secrets;
 import zafu.server.roster.ClassSharing;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -31,7 +26,6 @@ import zafu.server.roster.SchoolSettings;
 class Invitations {
     private static final Duration HOLDS = Duration.ofDays(7);
     private static final int SECRET_BYTES = 24;
-    private static final SecureRandom RANDOM = new SecureRandom();
 
     private final InvitationRepository invitations;
     private final MailRepository mails;
@@ -71,12 +65,12 @@ class Invitations {
     @Transactional
     long invite(long classId, Invited wanted, String base) {
         sharing.requireMayShare(classId);
-        String token = secret();
+        String token = Secrets.make(SECRET_BYTES);
         Invitation made = new Invitation();
         made.classId = classId;
         made.role = wanted.role();
         made.recipient = wanted.email().strip();
-        made.tokenHash = hash(token);
+        made.tokenHash = Secrets.hash(token);
         made.invitedBy = current.adult().adultId();
         made.invitedAt = clock.instant();
         made.expiresAt = made.invitedAt.plus(HOLDS);
@@ -134,7 +128,7 @@ class Invitations {
     @Transactional(readOnly = true)
     InvitedTo open(String token) {
         Invitation found = invitations
-                .findByTokenHash(hash(token))
+                .findByTokenHash(Secrets.hash(token))
                 .filter(each -> each.isOpenAt(clock.instant()))
                 .orElseThrow(() -> Refusal.notFound("invitation"));
         Map<Long, String> names = adults.displayNames(List.of(found.invitedBy));
@@ -177,7 +171,7 @@ class Invitations {
 
     private Invitation requireOpen(String token) {
         return invitations
-                .findToAccept(hash(token))
+                .findToAccept(Secrets.hash(token))
                 .filter(each -> each.isOpenAt(clock.instant()))
                 .orElseThrow(() -> Refusal.notFound("invitation"));
     }
@@ -187,20 +181,5 @@ class Invitations {
     List<Mail> outbox() {
         permission.requireAdministrator();
         return mails.findTop100ByOrderByIdDesc();
-    }
-
-    private static String secret() {
-        byte[] bytes = new byte[SECRET_BYTES];
-        RANDOM.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    }
-
-    private static String hash(String token) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException never) {
-            throw new IllegalStateException(never);
-        }
     }
 }

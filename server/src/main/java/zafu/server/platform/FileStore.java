@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
 public class FileStore {
     private final Path folder;
 
-    FileStore(@Value("${zafu.data:./data/school}") String data) {
+    public FileStore(@Value("${zafu.data:./data/school}") String data) {
         this.folder = Path.of(data, "files");
     }
 
