@@ -13,6 +13,8 @@ import { nameOf, type Selection } from "./selection";
 import { COLUMN_WIDTH, useGridWindow, within } from "./useGridWindow";
 import { words } from "./words";
 
+const NAME_WIDTH = 190;
+
 interface Props {
   /** What the table scrolls in. */
   scroll: HTMLElement | null;
@@ -52,13 +54,19 @@ export function Grid({ scroll, groups, tasks, columns, which, selection, onChoos
     }
   };
   return (
-    <Box component="table" sx={gridStyle} onClick={clicked} onKeyDown={pressed}>
+    <Box
+      component="table"
+      className={drawn.whole ? undefined : "windowed"}
+      sx={gridStyle}
+      onClick={clicked}
+      onKeyDown={pressed}
+    >
       <thead>
         <tr>
           <Box
             component="th"
             scope="col"
-            sx={{ textAlign: "left", left: 0, minWidth: 190, "&&": { zIndex: 3 } }}
+            sx={{ textAlign: "left", left: 0, width: NAME_WIDTH, minWidth: NAME_WIDTH, "&&": { zIndex: 3 } }}
           >
             {words.students(students)}
           </Box>
@@ -77,9 +85,11 @@ export function Grid({ scroll, groups, tasks, columns, which, selection, onChoos
             );
           })}
           <Room width={after} head />
-          <th scope="col">{words.missing}</th>
-          <th scope="col">{words.lateHead}</th>
-          <th scope="col">{words.mark}</th>
+          {[words.missing, words.lateHead, words.mark].map((sum) => (
+            <th key={sum} scope="col" className="sums">
+              {sum}
+            </th>
+          ))}
         </tr>
       </thead>
       {groups.map((group) => {

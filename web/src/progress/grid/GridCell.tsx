@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Schemas } from "../../api/client";
 import { words as common } from "../words";
 import { words } from "./words";
@@ -13,8 +14,11 @@ interface Props {
   faded: boolean;
 }
 
-/** The state of one student's work on one task, by shape and number. The table hears clicks and keys. */
-export function GridCell({ cell, name, label, selected, faded }: Props) {
+/**
+ * The state of one student's work on one task, by shape and number. The table hears clicks and keys. Drawn once: what
+ * scrolls into sight must not draw anew what is in sight already.
+ */
+export const GridCell = memo(function GridCell({ cell, name, label, selected, faded }: Props) {
   if (!cell) {
     return (
       <td className="not-theirs">
@@ -37,7 +41,7 @@ export function GridCell({ cell, name, label, selected, faded }: Props) {
       </button>
     </td>
   );
-}
+});
 
 /** What a cell says to those who listen. */
 function inWords(cell: Cell): string {

@@ -16,7 +16,11 @@ interface Props {
 export const GridHead = memo(function GridHead({ task, width, onChoose }: Props) {
   const { classId } = useFocus();
   return (
-    <Box component="th" scope="col" sx={{ minWidth: width ?? 96, maxWidth: width, overflow: "hidden" }}>
+    <Box
+      component="th"
+      scope="col"
+      sx={{ width, minWidth: width ?? 96, maxWidth: width, overflow: "hidden" }}
+    >
       <Box sx={{ whiteSpace: "normal", lineHeight: 1.2, maxWidth: 150, mx: "auto" }}>
         <Link
           to={`/classes/${classId}/progress/tasks/${task.id}`}

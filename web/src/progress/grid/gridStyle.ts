@@ -3,6 +3,9 @@ export const gridStyle = {
   borderCollapse: "separate",
   borderSpacing: 0,
   minWidth: "100%",
+  // Widths that are known need not be worked out from thousands of cells at each step of scrolling.
+  "&.windowed": { tableLayout: "fixed", width: 0, minWidth: 0 },
+  "&.windowed .sums": { width: 76 },
   "& th, & td": { borderBottom: "1px solid var(--z-line)", height: 25, px: 1.5, whiteSpace: "nowrap" },
   "& td": { textAlign: "center", p: 0 },
   "& thead th": {

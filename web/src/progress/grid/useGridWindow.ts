@@ -6,7 +6,7 @@ import { usePrinting } from "../../shell/usePrinting";
 const ALL_DRAWN = 3000;
 export const COLUMN_WIDTH = 112;
 export const ROW_HEIGHT = 26;
-const AROUND = 6;
+const AROUND = 3;
 
 /** A stretch of rows or columns that is drawn, and how much room the rest takes before and after it. */
 export interface Stretch {
