@@ -11,6 +11,7 @@ const adultsOnly = [
   "ChangePassword",
   "CornersPlace",
   "FirstRun",
+  "HistoryPlace",
   "HomeClass",
   "InvitedPlace",
   "ItemEditor",

@@ -2,7 +2,11 @@ import IconButton from "@mui/material/IconButton";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Schemas } from "../api/client";
+import { historyOf } from "../history/address";
+import { words as history } from "../history/words";
+import { useFocus } from "../shell/focus";
 import { LeadsDialog, RenameDialog } from "./TrayDialogs";
 import type { Command } from "./useBenchStep";
 import type { Selection } from "./useSelection";
@@ -16,6 +20,7 @@ interface Props {
 }
 
 export function TrayMenu({ bench, group, selection, onCommand }: Props) {
+  const { classId } = useFocus();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [open, setOpen] = useState<"rename" | "leads" | null>(null);
   const close = () => setOpen(null);
@@ -38,6 +43,9 @@ export function TrayMenu({ bench, group, selection, onCommand }: Props) {
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         <MenuItem onClick={() => show("rename")}>{words.rename}</MenuItem>
         <MenuItem onClick={() => show("leads")}>{words.leads}</MenuItem>
+        <MenuItem component={Link} to={historyOf(classId, "GROUP", group.id, group.name)}>
+          {history.open}
+        </MenuItem>
         {deeds(bench, group, selection).map(({ label, command, said }) => (
           <MenuItem
             key={label}

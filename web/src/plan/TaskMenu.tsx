@@ -3,9 +3,11 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
+import { historyOf } from "../history/address";
+import { words as history } from "../history/words";
 import { useFocus } from "../shell/focus";
 import { useNotice } from "../shell/Notice";
 import type { TaskOpen } from "./TaskDialogs";
@@ -48,6 +50,9 @@ export function TaskMenu({ task, onOpen }: { task: TaskView; onOpen: (open: Task
         {task.versions.length > 1 && (
           <MenuItem onClick={act(() => onOpen("stagger"))}>{words.settings.stagger}</MenuItem>
         )}
+        <MenuItem component={Link} to={historyOf(classId, "TASK", task.id, task.name)}>
+          {history.open}
+        </MenuItem>
         {task.state !== "HANDED_OUT" && (
           <MenuItem onClick={act(() => remove.mutate())}>{words.settings.remove}</MenuItem>
         )}

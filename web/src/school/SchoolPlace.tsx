@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { Link, NavLink, useParams } from "react-router";
 import { classesQuery } from "../api/queries";
+import { SchoolHistoryPart } from "../history/SchoolHistoryPart";
 import { PlaceHead } from "../shell/Card";
 import { Waiting } from "../shell/Waiting";
 import { AdultsPart } from "./AdultsPart";
@@ -12,7 +13,7 @@ import { ListsPart } from "./ListsPart";
 import { MeasuresPart } from "./MeasuresPart";
 import { words } from "./words";
 
-const parts = ["measures", "adults", "calendar", "lists", "backups"] as const;
+const parts = ["measures", "adults", "calendar", "lists", "backups", "history"] as const;
 
 /** What belongs to the whole school: measures, adults, the calendar, lists that come and go. */
 export default function SchoolPlace() {
@@ -52,6 +53,7 @@ export default function SchoolPlace() {
       {part === "adults" && classes.administrator && <AdultsPart />}
       {part === "calendar" && classes.administrator && <CalendarPart />}
       {part === "backups" && classes.administrator && <BackupsPart />}
+      {part === "history" && classes.administrator && <SchoolHistoryPart />}
       {part === "lists" && classes.administrator && <ListsPart />}
     </Box>
   );

@@ -62,6 +62,8 @@ function ClassSwitcher({ classId }: { classId: number }) {
   const classes = (useQuery(classesQuery).data?.classes ?? []).filter(
     (each) => !each.archived || each.id === classId,
   );
+  const role = classes.find((each) => each.id === classId)?.role;
+  const changes = role === "OWNER" || role === "CO_TEACHER";
   const navigate = useNavigate();
   const go = (path: string) => {
     setAnchor(null);
@@ -94,6 +96,7 @@ function ClassSwitcher({ classId }: { classId: number }) {
             {each.name} · {each.students}
           </MenuItem>
         ))}
+        {changes && <MenuItem onClick={() => go(`/classes/${classId}/history`)}>{words.history}</MenuItem>}
         <MenuItem onClick={() => go("/classes/new")}>{words.bringInClass}</MenuItem>
       </Menu>
     </>

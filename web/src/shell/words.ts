@@ -10,6 +10,7 @@ export const words = {
   },
   skip: "To the page",
   switchClass: "Choose a class",
+  history: "History of this class",
   bringInClass: "Bring in another class…",
   signOut: "Sign out",
   school: "School and measures…",

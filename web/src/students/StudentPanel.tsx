@@ -2,8 +2,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { classesQuery, studentQuery } from "../api/queries";
+import { historyOf } from "../history/address";
+import { words as history } from "../history/words";
 import { Card } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { ClassesPart } from "../student/ClassesPart";
@@ -84,6 +87,9 @@ export function StudentPanel({ student, screen, onClose }: Props) {
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
           <Button onClick={() => setOpened("edit")}>{words.edit}</Button>
           <Button onClick={() => setOpened("record")}>{words.record}</Button>
+          <Button component={Link} to={historyOf(classId, "STUDENT", student.id, name)}>
+            {history.open}
+          </Button>
           {sheet.archived ? (
             <Button onClick={() => deeds.bringBack(onClose)}>{words.bringBack}</Button>
           ) : (

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -103,6 +104,17 @@ public class Arrangements {
                 .filter(each -> each.studentName != null && !each.studentName.isBlank())
                 .forEach(each -> names.put(each.id, each.studentName));
         return names;
+    }
+
+    /** What adults call these groups, the removed ones too. */
+    public Map<Long, String> groupNames(Collection<Long> groupIds) {
+        return groups.findAllById(groupIds).stream().collect(Collectors.toMap(each -> each.id, each -> each.name));
+    }
+
+    /** The names of these arrangements, those put away too. */
+    public Map<Long, String> names(Collection<Long> arrangementIds) {
+        return arrangements.findAllById(arrangementIds).stream()
+                .collect(Collectors.toMap(each -> each.id, each -> each.name));
     }
 
     /** The groups in which a student is, of arrangements in use. */

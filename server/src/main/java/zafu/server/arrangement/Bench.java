@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
@@ -81,7 +82,8 @@ public class Bench {
                 };
         step.undone = command.kind() == BenchCommand.Kind.UNDO;
         BenchState after = state(step.undone ? step.stateBefore : step.stateAfter);
-        clash.refuse(arrangement, command, BenchChanges.between(before, after));
+        BenchChanges changes = BenchChanges.between(before, after);
+        clash.refuse(arrangement, command, changes);
         store.write(arrangementId, before, after);
         if (command.proposal() != null) {
             remember(arrangement, command.proposal());
@@ -89,7 +91,12 @@ public class Bench {
         step.revision = ++arrangement.revision;
         step.changedBy = current.adult().adultId();
         steps.save(step);
-        audit.note(arrangement.classId, "bench." + command.kind(), arrangementId, facts(command));
+        audit.note(
+                arrangement.classId,
+                "bench." + command.kind(),
+                arrangementId,
+                facts(command),
+                subjects(before, after, changes));
         pools.classesOf(arrangement).forEach(each -> events.publishEvent(new GroupsChanged(each, arrangementId)));
     }
 
@@ -157,7 +164,18 @@ public class Bench {
     }
 
     private static String facts(BenchCommand command) {
-        String facts = command.toString();
-        return facts.length() > 2000 ? facts.substring(0, 2000) : facts;
+        return command.text() == null ? "" : command.text();
+    }
+
+    /** Who was moved, and the groups they left and joined. */
+    private static Set<AuditSubject> subjects(BenchState before, BenchState after, BenchChanges changes) {
+        Set<AuditSubject> about = new LinkedHashSet<>();
+        changes.students().forEach(student -> {
+            about.add(AuditSubject.student(student));
+            before.groupsOf(student).forEach(each -> about.add(AuditSubject.group(each)));
+            after.groupsOf(student).forEach(each -> about.add(AuditSubject.group(each)));
+        });
+        changes.groups().forEach(each -> about.add(AuditSubject.group(each)));
+        return about;
     }
 }

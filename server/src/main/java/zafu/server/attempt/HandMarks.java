@@ -3,11 +3,13 @@ package zafu.server.attempt;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.marking.Rubric;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.MarkingController.AcceptedForAll;
@@ -181,7 +183,8 @@ class HandMarks {
     }
 
     private void tell(Attempt attempt, String what, String details) {
-        audit.note(access.classOf(attempt), what, attempt.studentId, "try " + attempt.id + ", " + details);
+        audit.note(
+                access.classOf(attempt), what, attempt.studentId, details, Set.of(AuditSubject.task(attempt.taskId)));
         news.tellAll(attempt);
     }
 }

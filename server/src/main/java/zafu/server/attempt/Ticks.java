@@ -3,10 +3,12 @@ package zafu.server.attempt;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
@@ -52,7 +54,12 @@ class Ticks {
             }
             set(taskId, student, given.versionId(), done);
             long classId = task.classes().get(0);
-            audit.note(classId, done ? "work.ticked" : "work.unticked", student, task.name());
+            audit.note(
+                    classId,
+                    done ? "work.ticked" : "work.unticked",
+                    student,
+                    task.name(),
+                    Set.of(AuditSubject.task(taskId)));
             task.classes().forEach(each -> events.publishEvent(new TryChanged(each, taskId, student)));
         }
     }

@@ -2,9 +2,11 @@ package zafu.server.attempt;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.schedule.TryTime;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.attempt.MyWorkController.TryClock;
 import zafu.server.platform.Refusal;
@@ -92,7 +94,8 @@ class TryClocks {
                 access.classOf(running),
                 minutes < 0 ? "try.minutes-taken-back" : "try.minutes-added",
                 running.studentId,
-                minutes + " minutes");
+                minutes + " minutes",
+                Set.of(AuditSubject.task(running.taskId)));
         news.tellAll(running);
     }
 }

@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AdultAccounts;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.TryReviewController.AnswerShown;
@@ -137,7 +139,12 @@ class TryReview {
             marker.giveBack(attempt, wanted.returned(), people.current.adult().adultId());
         }
         attempts.save(attempt);
-        people.audit.note(access.classOf(attempt), "try.remark", attempt.studentId, attempt.remark);
+        people.audit.note(
+                access.classOf(attempt),
+                "try.remark",
+                attempt.studentId,
+                attempt.remark,
+                Set.of(AuditSubject.task(attempt.taskId)));
         news.tellAll(attempt);
     }
 
@@ -169,7 +176,12 @@ class TryReview {
         String what = decision == null
                 ? "late-answer.undecided"
                 : "late-answer." + decision.name().toLowerCase();
-        people.audit.note(access.classOf(attempt), what, attempt.studentId, which.given);
+        people.audit.note(
+                access.classOf(attempt),
+                what,
+                attempt.studentId,
+                which.given,
+                Set.of(AuditSubject.task(attempt.taskId)));
         news.tellAll(attempt);
         return attempt.id;
     }

@@ -5,10 +5,12 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
@@ -100,7 +102,7 @@ public class WorkNotes {
     }
 
     private void tell(long classId, String what, WorkOf work) {
-        audit.note(classId, "work." + what, work.studentId(), "task " + work.taskId());
+        audit.note(classId, "work." + what, work.studentId(), "", Set.of(AuditSubject.task(work.taskId())));
         events.publishEvent(new TryChanged(classId, work.taskId(), work.studentId()));
         events.publishEvent(new MineChanged(work.studentId()));
     }

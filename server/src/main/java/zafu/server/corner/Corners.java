@@ -4,8 +4,10 @@ import java.net.URI;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
@@ -55,7 +57,7 @@ class Corners {
         made.openedAt = clock.instant();
         made.openedBy = access.adultId();
         corners.save(made);
-        audit.note(made.classId, "corner.opened", made.id, group.name());
+        audit.note(made.classId, "corner.opened", made.id, group.name(), Set.of(AuditSubject.group(made.groupId)));
         access.tell(made.classId, List.of(made));
         return made.id;
     }

@@ -3,8 +3,10 @@ package zafu.server.corner;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.corner.CornerController.PostWritten;
 import zafu.server.corner.CornerController.TalkEdit;
@@ -151,7 +153,7 @@ class Talks {
     }
 
     private void told(Corner corner, String what, long subject, String facts) {
-        audit.note(corner.classId, what, subject, facts);
+        audit.note(corner.classId, what, subject, facts, Set.of(AuditSubject.group(corner.groupId)));
         access.tell(corner.classId, List.of(corner));
     }
 }

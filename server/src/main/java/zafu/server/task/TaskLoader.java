@@ -2,6 +2,7 @@ package zafu.server.task;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,6 +61,10 @@ class TaskLoader {
 
     Task require(long taskId) {
         return find(taskId).orElseThrow(() -> Refusal.notFound("task"));
+    }
+
+    Map<Long, String> names(Collection<Long> taskIds) {
+        return tasks.findAllById(taskIds).stream().collect(Collectors.toMap(each -> each.id, each -> each.name));
     }
 
     Optional<Task> find(long taskId) {

@@ -14,6 +14,7 @@ import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import zafu.core.need.WorkKind;
 import zafu.core.roster.StudentId;
 import zafu.core.targeting.Outcome;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
@@ -308,7 +309,8 @@ class TaskService {
         Task task = loader.require(taskId);
         loader.classesOf(task).forEach(permission::requireChange);
         events.publishEvent(new WorkTermsChanged(taskId, Set.copyOf(students)));
-        students.forEach(student -> audit.note(task.classId, "try.terms", student, task.name));
+        students.forEach(student ->
+                audit.note(task.classId, "try.terms", student, task.name, Set.of(AuditSubject.task(taskId))));
     }
 
     private Task requireToChange(long taskId, long version) {

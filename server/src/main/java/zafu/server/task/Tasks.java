@@ -32,6 +32,11 @@ public class Tasks {
         this.school = school;
     }
 
+    /** What adults call these tasks, the removed ones too. */
+    public Map<Long, String> names(Collection<Long> taskIds) {
+        return loader.names(taskIds);
+    }
+
     /**
      * What one student is given: the title they see, what to read, do and answer, on what terms and with what at hand.
      *

@@ -3,8 +3,10 @@ package zafu.server.wish;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
@@ -66,7 +68,7 @@ class PairNotes implements StudentPart {
         note.notedAt = clock.instant();
         note.notedBy = current.adult().adultId();
         notes.save(note);
-        audit.note(classId, "student.pair-noted", one, edit.kind() + " with " + other);
+        audit.note(classId, "student.pair-noted", one, edit.kind().toString(), Set.of(AuditSubject.student(other)));
     }
 
     @Transactional
@@ -76,7 +78,12 @@ class PairNotes implements StudentPart {
                 .filter(each -> each.classId == classId)
                 .orElseThrow(() -> Refusal.notFound("note"));
         notes.delete(note);
-        audit.note(classId, "student.pair-note-removed", note.oneId, note.kind + " with " + note.otherId);
+        audit.note(
+                classId,
+                "student.pair-note-removed",
+                note.oneId,
+                note.kind.toString(),
+                Set.of(AuditSubject.student(note.otherId)));
     }
 
     @Override
