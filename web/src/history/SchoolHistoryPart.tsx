@@ -17,6 +17,7 @@ export function SchoolHistoryPart() {
       <TrailTable
         pages={trail.data?.pages}
         onOlder={trail.hasNextPage ? () => trail.fetchNextPage() : undefined}
+        classes
         subject={(each) => each.name}
       />
     </>

@@ -11,15 +11,19 @@ import { words } from "./words";
 
 /** So many names are shown; a whole class that is moved need not fill the page. */
 const NAMES = 6;
+/** Longer details are cut; the whole of them stands in what is taken along. */
+const LONG = 160;
 
 interface Props {
   pages: Schemas["TrailPage"][] | undefined;
   onOlder: (() => void) | undefined;
+  /** Whether lines are of several classes, so that each says which. */
+  classes?: boolean;
   subject: (each: Schemas["TrailSubject"]) => ReactNode;
 }
 
 /** Lines of the trail, newest first. */
-export function TrailTable({ pages, onOlder, subject }: Props) {
+export function TrailTable({ pages, onOlder, classes = false, subject }: Props) {
   const zone = useQuery(classesQuery).data?.zone ?? "UTC";
   if (!pages) {
     return <Waiting />;
@@ -47,6 +51,7 @@ export function TrailTable({ pages, onOlder, subject }: Props) {
                 <td className="who">{line.who || words.byItself}</td>
                 <td className="deed">{line.deed}</td>
                 <td>
+                  {classes && line.inClass && `${line.inClass}${line.about.length > 0 ? ": " : ""}`}
                   {line.about.slice(0, NAMES).map((each, i) => (
                     <span key={`${each.kind}${each.id}`}>
                       {i > 0 && ", "}
@@ -55,7 +60,9 @@ export function TrailTable({ pages, onOlder, subject }: Props) {
                   ))}
                   {line.about.length > NAMES && ` ${words.more(line.about.length - NAMES)}`}
                 </td>
-                <td className="facts">{line.facts}</td>
+                <td className="facts" title={line.facts.length > LONG ? line.facts : undefined}>
+                  {line.facts.length > LONG ? `${line.facts.slice(0, LONG)}…` : line.facts}
+                </td>
               </tr>
             ))}
           </tbody>

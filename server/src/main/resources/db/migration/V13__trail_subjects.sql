@@ -19,5 +19,8 @@ insert into audit_subject (line_id, kind, subject_id)
 select id, 'GROUP', subject_id from audit_line
 where subject_id is not null and (what like 'group.%' or what like 'shelf.%');
 insert into audit_subject (line_id, kind, subject_id)
+select id, 'ADULT', subject_id from audit_line
+where subject_id is not null and (what like 'role.%' or what like 'adult.%' or what like 'password.%');
+insert into audit_subject (line_id, kind, subject_id)
 select id, 'ARRANGEMENT', subject_id from audit_line
 where subject_id is not null and (what like 'arrangement.%' or what like 'bench.%');

@@ -16,7 +16,8 @@ public record AuditSubject(@Enumerated(EnumType.STRING) Kind kind, @Column(name 
         STUDENT,
         GROUP,
         TASK,
-        ARRANGEMENT
+        ARRANGEMENT,
+        ADULT
     }
 
     /** What deeds are done to, by the first part of their words. */
@@ -33,7 +34,10 @@ public record AuditSubject(@Enumerated(EnumType.STRING) Kind kind, @Column(name 
             Map.entry("group", Kind.GROUP),
             Map.entry("shelf", Kind.GROUP),
             Map.entry("arrangement", Kind.ARRANGEMENT),
-            Map.entry("bench", Kind.ARRANGEMENT));
+            Map.entry("bench", Kind.ARRANGEMENT),
+            Map.entry("role", Kind.ADULT),
+            Map.entry("adult", Kind.ADULT),
+            Map.entry("password", Kind.ADULT));
 
     /** Deeds that their first part says wrongly. */
     private static final Map<String, Kind> BY_WORD = Map.of(

@@ -46,7 +46,7 @@ final class DeedWords {
         if (!kept.contains("=")) {
             return kept;
         }
-        String plain = RECORD_NAME.matcher(kept).replaceAll("").replace("]", "").replace("[", "");
+        String plain = RECORD_NAME.matcher(kept).replaceAll("").replaceAll("[\\[\\]{}]", "");
         return Arrays.stream(plain.split(", "))
                 .filter(part -> !part.endsWith("=null") && !part.endsWith("="))
                 .map(DeedWords::part)
@@ -54,7 +54,7 @@ final class DeedWords {
     }
 
     private static String part(String part) {
-        int equals = part.indexOf('=');
+        int equals = part.lastIndexOf('=');
         if (equals < 0) {
             return part;
         }

@@ -103,14 +103,16 @@ class History {
             inWords(lines).forEach(line -> rows.add(row(line)));
             before = lines.isEmpty() ? before : lines.get(lines.size() - 1).id();
         } while (lines.size() == STEP);
-        return new OutTable("History", List.of("When", "Who", "What was done", "To whom or what", "Details"), rows)
+        return new OutTable(
+                        "History", List.of("When", "Who", "What was done", "Class", "To whom or what", "Details"), rows)
                 .asCsv();
     }
 
     private List<@Nullable Object> row(TrailLine line) {
         String about =
                 String.join("; ", line.about().stream().map(TrailSubject::name).toList());
-        return List.of(school.local(line.at()).toString(), line.who(), line.deed(), about, line.facts());
+        return List.of(
+                school.local(line.at()).toString(), line.who(), line.deed(), line.inClass(), about, line.facts());
     }
 
     private List<TrailLine> inWords(List<AuditTrail.Line> lines) {
@@ -121,8 +123,9 @@ class History {
                         line.at(),
                         found.who(line),
                         DeedWords.of(line.what()),
+                        found.inClass(line),
                         found.about(line),
-                        DeedWords.facts(line.facts())))
+                        found.isNamed(line) ? "" : DeedWords.facts(line.facts())))
                 .toList();
     }
 }

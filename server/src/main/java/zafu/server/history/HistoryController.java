@@ -27,9 +27,11 @@ class HistoryController {
     /**
      * @param who the name of who did it; empty where nobody did, as at night
      * @param deed in words
+     * @param inClass the name of the class it was done in; empty where in none
      * @param about what it was done to, by the name of today
      */
-    record TrailLine(long id, Instant at, String who, String deed, List<TrailSubject> about, String facts) {}
+    record TrailLine(
+            long id, Instant at, String who, String deed, String inClass, List<TrailSubject> about, String facts) {}
 
     record TrailSubject(AuditSubject.Kind kind, long id, String name) {}
 

@@ -46,7 +46,9 @@ class SubjectNames {
         asked.get(AuditSubject.Kind.STUDENT).addAll(doers);
         Map<AuditSubject.Kind, Map<Long, String>> names = new EnumMap<>(AuditSubject.Kind.class);
         asked.forEach((kind, ids) -> names.put(kind, ids.isEmpty() ? Map.of() : named(kind, ids)));
-        return new Found(adults.displayNames(ids(lines.stream().map(AuditTrail.Line::adultId))), names);
+        Map<Long, String> classes = new LinkedHashMap<>();
+        ids(lines.stream().map(AuditTrail.Line::classId)).forEach(id -> classes.put(id, roster.nameOf(id)));
+        return new Found(classes, adults.displayNames(ids(lines.stream().map(AuditTrail.Line::adultId))), names);
     }
 
     private static Set<Long> ids(Stream<Long> all) {
@@ -59,6 +61,7 @@ class SubjectNames {
             case GROUP -> arrangements.groupNames(ids);
             case ARRANGEMENT -> arrangements.names(ids);
             case TASK -> tasks.names(ids);
+            case ADULT -> adults.displayNames(ids);
         };
     }
 
@@ -69,7 +72,7 @@ class SubjectNames {
     }
 
     /** Names by kind and id; who is erased has none. */
-    record Found(Map<Long, String> adults, Map<AuditSubject.Kind, Map<Long, String>> names) {
+    record Found(Map<Long, String> classes, Map<Long, String> adults, Map<AuditSubject.Kind, Map<Long, String>> names) {
         String who(AuditTrail.Line line) {
             if (line.adultId() != null) {
                 return adults.getOrDefault(line.adultId(), "");
@@ -77,6 +80,15 @@ class SubjectNames {
             return line.studentId() == null
                     ? ""
                     : names.get(AuditSubject.Kind.STUDENT).getOrDefault(line.studentId(), "");
+        }
+
+        String inClass(AuditTrail.Line line) {
+            return line.classId() == null ? "" : classes.getOrDefault(line.classId(), "");
+        }
+
+        /** Whether the facts are but the name of what it was done to. */
+        boolean isNamed(AuditTrail.Line line) {
+            return about(line).stream().anyMatch(each -> each.name().equals(line.facts()));
         }
 
         /** Students last: who, after what. */

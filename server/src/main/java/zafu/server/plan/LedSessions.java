@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.GroupId;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.server.access.AdultAccounts;
+import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
@@ -225,10 +225,13 @@ public class LedSessions implements LedMinutes {
     }
 
     private void tell(LedSession row, String deed) {
-        Map<String, Object> facts = new LinkedHashMap<>();
-        facts.put("begins", row.beginsAt);
-        facts.put("groups", row.groups);
-        audit.note(row.classId, deed, row.id, facts.toString());
+        Set<AuditSubject> groups = row.groups.stream().map(AuditSubject::group).collect(Collectors.toSet());
+        audit.note(
+                row.classId,
+                deed,
+                row.id,
+                String.valueOf(school.local(row.beginsAt)).replace('T', ' '),
+                groups);
         events.publishEvent(new TaskChanged(row.classId, 0));
     }
 }

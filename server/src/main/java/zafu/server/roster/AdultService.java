@@ -3,6 +3,7 @@ package zafu.server.roster;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -113,7 +114,11 @@ class AdultService {
         }
         requireOwnerLeft(classId, adultId, role);
         permission.grant(classId, adultId, role);
-        audit.note(classId, "role.given", adultId, role.name());
+        audit.note(
+                classId,
+                "role.given",
+                adultId,
+                role.name().toLowerCase(Locale.ROOT).replace('_', ' '));
     }
 
     @Transactional

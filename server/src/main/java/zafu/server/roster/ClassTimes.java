@@ -48,7 +48,7 @@ public class ClassTimes {
         meetings.deleteByClassId(classId);
         meetings.flush();
         wanted.meetings().forEach(each -> meetings.save(row(classId, each)));
-        audit.note(classId, "class.times", classId, wanted.toString());
+        audit.note(classId, "class.times", classId, wanted.meetings().size() + " in a week");
         return new Times(schoolClass.minutesPerDay, of(classId));
     }
 
