@@ -13,6 +13,7 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
 import { asField } from "../shell/dates";
+import { changes } from "../shell/role";
 import { editOf, type TaskEdit, type TaskView } from "./taskEdit";
 import type { Change } from "./useTaskEdit";
 import { words } from "./words";
@@ -37,9 +38,7 @@ export function TaskSettingsDialog({ task, onChange, onClose }: Props) {
     onChange((now) => ({ ...now, name, workKind, way, feedback, doneFirst, otherClasses }));
     onClose();
   };
-  const mine = classes.filter(
-    (each) => each.id !== task.classId && !each.archived && each.role !== "SUPPORT",
-  );
+  const mine = classes.filter((each) => each.id !== task.classId && !each.archived && changes(each.role));
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="task-settings-title">
       <DialogTitle id="task-settings-title">{words.settings.title}</DialogTitle>

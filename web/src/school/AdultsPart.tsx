@@ -78,7 +78,10 @@ function Roles({ adult }: { adult: Adult }) {
       api.DELETE("/api/classes/{classId}/adults/{adultId}", {
         params: { path: { classId, adultId: adult.id } },
       }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ["school"] }),
+    onSuccess: () => {
+      queryClient.invalidateQueries({ queryKey: ["school"] });
+      queryClient.invalidateQueries({ queryKey: ["classes"] });
+    },
     onError: (error) => tell(error.message),
   });
   return (

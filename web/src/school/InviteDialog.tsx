@@ -77,6 +77,7 @@ export function InviteDialog({ onClose }: { onClose: () => void }) {
             select
             label={school.role}
             value={role}
+            helperText={role === "GROUP_SUPPORT" && school.ledHint}
             onChange={(event) => setRole(event.target.value as Role)}
           >
             {(Object.keys(school.roles) as Role[]).map((each) => (

@@ -53,6 +53,7 @@ export function RoleDialog({ adult, onClose }: { adult: Schemas["AdultShown"]; o
           select
           label={words.role}
           value={role}
+          helperText={role === "GROUP_SUPPORT" && words.ledHint}
           onChange={(event) => setRole(event.target.value as Role)}
         >
           {(Object.keys(words.roles) as Role[]).map((each) => (

@@ -7,12 +7,15 @@ import { useState } from "react";
 import { Link, NavLink, useNavigate } from "react-router";
 import { classesQuery, sessionQuery } from "../api/queries";
 import { Mark } from "./Mark";
+import { changes, useLedGroupsAlone, useRole } from "./role";
 import { signOut } from "./signOut";
 import { words } from "./words";
 
 const places = ["today", "students", "arrange", "library", "plan", "progress"] as const;
+const placesOfLedGroups = ["students", "progress", "corners"] as const;
 
 export function TopBar({ classId }: { classId: number }) {
+  const shown = useLedGroupsAlone(classId) ? placesOfLedGroups : places;
   return (
     <Box
       component="header"
@@ -33,7 +36,7 @@ export function TopBar({ classId }: { classId: number }) {
       </Box>
       <ClassSwitcher classId={classId} />
       <Box component="nav" sx={{ display: "flex", gap: { xs: 1.5, md: 2.75 }, height: "100%", flex: 1 }}>
-        {places.map((place) => (
+        {shown.map((place) => (
           <Box
             key={place}
             component={NavLink}
@@ -62,8 +65,7 @@ function ClassSwitcher({ classId }: { classId: number }) {
   const classes = (useQuery(classesQuery).data?.classes ?? []).filter(
     (each) => !each.archived || each.id === classId,
   );
-  const role = classes.find((each) => each.id === classId)?.role;
-  const changes = role === "OWNER" || role === "CO_TEACHER";
+  const role = useRole(classId);
   const navigate = useNavigate();
   const go = (path: string) => {
     setAnchor(null);
@@ -96,7 +98,9 @@ function ClassSwitcher({ classId }: { classId: number }) {
             {each.name} · {each.students}
           </MenuItem>
         ))}
-        {changes && <MenuItem onClick={() => go(`/classes/${classId}/history`)}>{words.history}</MenuItem>}
+        {changes(role) && (
+          <MenuItem onClick={() => go(`/classes/${classId}/history`)}>{words.history}</MenuItem>
+        )}
         <MenuItem onClick={() => go("/classes/new")}>{words.bringInClass}</MenuItem>
       </Menu>
     </>

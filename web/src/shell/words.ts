@@ -7,6 +7,7 @@ export const words = {
     library: "Library",
     plan: "Plan",
     progress: "Progress",
+    corners: "Corners",
   },
   skip: "To the page",
   switchClass: "Choose a class",

@@ -9,6 +9,7 @@ import { historyOf } from "../history/address";
 import { words as history } from "../history/words";
 import { Card } from "../shell/Card";
 import { useFocus } from "../shell/focus";
+import { useLedGroupsAlone } from "../shell/role";
 import { ClassesPart } from "../student/ClassesPart";
 import { EditStudent } from "../student/EditStudent";
 import { EntryCode } from "../student/EntryCode";
@@ -34,6 +35,7 @@ export function StudentPanel({ student, screen, onClose }: Props) {
   const sheet = useQuery(studentQuery(student.id)).data;
   const classes = useQuery(classesQuery).data;
   const [opened, setOpened] = useState<"edit" | "record" | null>(null);
+  const led = useLedGroupsAlone(classId);
   const deeds = useManyDeeds(classId, [student.id]);
   const name = `${student.givenName} ${student.familyName}`.trim();
   const about = [
@@ -79,7 +81,7 @@ export function StudentPanel({ student, screen, onClose }: Props) {
         />
       )}
       <GroupsPart studentId={student.id} />
-      {sheet?.maySeeNeeds && !projector && (
+      {sheet?.maySeeNeeds && !projector && !led && (
         <PairsPart student={student} others={screen.students} mayChange={sheet.mayChange} />
       )}
       <SkillsPart studentId={student.id} />

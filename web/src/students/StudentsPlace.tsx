@@ -8,6 +8,7 @@ import { useSelection } from "../arrange/useSelection";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
+import { changes } from "../shell/role";
 import { Waiting } from "../shell/Waiting";
 import { MoreMenu } from "./MoreMenu";
 import { NarrowingBar } from "./NarrowingBar";
@@ -71,8 +72,8 @@ export default function StudentsPlace() {
         <Button aria-pressed={focus.projector} onClick={focus.toggleProjector}>
           {focus.projector ? words.projectorOn : words.projector}
         </Button>
-        <MoreMenu selected={selected} needs={screen.needsShown} mayChange={mayChange(classCard.role)} />
-        {mayChange(classCard.role) && (
+        <MoreMenu selected={selected} needs={screen.needsShown} mayChange={changes(classCard.role)} />
+        {changes(classCard.role) && (
           <Button component={Link} to={`/classes/${focus.classId}/bring-in`} variant="contained">
             {words.bringIn}
           </Button>
@@ -106,8 +107,4 @@ export default function StudentsPlace() {
       )}
     </Box>
   );
-}
-
-function mayChange(role: string): boolean {
-  return role === "OWNER" || role === "CO_TEACHER";
 }

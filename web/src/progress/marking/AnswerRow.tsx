@@ -17,12 +17,13 @@ interface Props {
   answer: Schemas["MarkedAnswer"];
   question: Schemas["MarkedQuestion"];
   number: number;
-  mayChange: boolean;
+  mayMark: boolean;
+  mayAccept: boolean;
   marking: ReturnType<typeof useMarking>;
 }
 
 /** One student's answer to one question, its points and what is said of it; kept as it is typed. */
-export function AnswerRow({ who, tryId, answer, question, number, mayChange, marking }: Props) {
+export function AnswerRow({ who, tryId, answer, question, number, mayMark, mayAccept, marking }: Props) {
   const [commenting, setCommenting] = useState(answer.comment !== "");
   const { sheet, points } = question;
   const given = answer.criteria.length > 0 ? { criteria: answer.criteria } : { points: answer.earned };
@@ -45,7 +46,7 @@ export function AnswerRow({ who, tryId, answer, question, number, mayChange, mar
             who={who}
             criteria={question.criteria}
             given={answer.criteria}
-            disabled={!mayChange}
+            disabled={!mayMark}
             onGive={(criteria) => keep({ criteria })}
           />
         )}
@@ -56,14 +57,14 @@ export function AnswerRow({ who, tryId, answer, question, number, mayChange, mar
             onKeep={(comment) => keep({ comment })}
           />
         )}
-        {mayChange && (
+        {mayMark && (
           <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
             {!commenting && (
               <Button variant="text" size="small" onClick={() => setCommenting(true)}>
                 {words.comment}
               </Button>
             )}
-            {wrong && sheet.kind !== "LONG_ANSWER" && (
+            {mayAccept && wrong && sheet.kind !== "LONG_ANSWER" && (
               <Button
                 variant="text"
                 size="small"
@@ -85,7 +86,7 @@ export function AnswerRow({ who, tryId, answer, question, number, mayChange, mar
         value={answer.earned}
         most={points}
         about={answer.byHand ? words.byHand : answer.earned === undefined ? "" : words.auto}
-        disabled={!mayChange}
+        disabled={!mayMark}
         onKeep={(given) => keep({ points: given })}
       />
     </Box>

@@ -32,7 +32,8 @@ export function MarkQuestion({ sheet, question, number, marking }: Props) {
       answer={answer}
       question={question}
       number={number}
-      mayChange={sheet.mayChange}
+      mayMark={sheet.mayMark}
+      mayAccept={sheet.mayAccept}
       marking={marking}
     />
   );

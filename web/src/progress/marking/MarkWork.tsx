@@ -56,7 +56,8 @@ export function MarkWork({ sheet, work, number, withAnswers, marking }: Props) {
                   answer={answer}
                   question={question}
                   number={place + 1}
-                  mayChange={sheet.mayChange}
+                  mayMark={sheet.mayMark}
+                  mayAccept={sheet.mayAccept}
                   marking={marking}
                 />
               </Box>
@@ -95,7 +96,7 @@ function Whole({ who, sheet, work, marking }: Omit<Props, "number" | "withAnswer
         value={work.wholeEarned}
         most={possible}
         about=""
-        disabled={!sheet.mayChange}
+        disabled={!sheet.mayMark}
         onKeep={(earned) => set(earned, possible)}
       />
       <TextField
@@ -105,7 +106,7 @@ function Whole({ who, sheet, work, marking }: Omit<Props, "number" | "withAnswer
         value={possible}
         onChange={(event) => setPossible(Number(event.target.value))}
         onBlur={() => work.wholeEarned !== undefined && possible >= 0.5 && set(work.wholeEarned, possible)}
-        disabled={!sheet.mayChange}
+        disabled={!sheet.mayMark}
         slotProps={{ htmlInput: { min: 0.5, max: 1000, step: 0.5 } }}
         sx={{ width: 110 }}
       />

@@ -64,7 +64,7 @@ export default function MarkingPlace() {
           <ToggleButton value="question">{words.byQuestion}</ToggleButton>
           <ToggleButton value="student">{words.byStudent}</ToggleButton>
         </ToggleButtonGroup>
-        {sheet.mayChange && open.length > 0 && sheet.toMark === 0 && (
+        {sheet.mayMark && open.length > 0 && sheet.toMark === 0 && (
           <Button
             variant="contained"
             disabled={marking.giveBack.isPending}

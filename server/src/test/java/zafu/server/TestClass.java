@@ -83,7 +83,13 @@ final class TestClass {
 
     /** Gives the adult whose name begins so a role in the class. */
     void shareWith(String name, String role) {
-        long adult = teacher.get("/api/adults")
+        teacher.put("/api/classes/" + id + "/adults/" + adult(name), Map.of("role", role))
+                .done();
+    }
+
+    /** The id of the adult whose name begins so. */
+    long adult(String name) {
+        return teacher.get("/api/adults")
                 .ok()
                 .valueStream()
                 .filter(each -> each.get("displayName").asString().startsWith(name))
@@ -91,8 +97,11 @@ final class TestClass {
                 .orElseThrow()
                 .get("id")
                 .asLong();
-        teacher.put("/api/classes/" + id + "/adults/" + adult, Map.of("role", role))
-                .done();
+    }
+
+    /** Makes the adult whose name begins so lead a group. */
+    void leads(String name, long arrangement, long group) {
+        step(arrangement, Map.of("kind", "LEAD", "groupId", group, "adults", List.of(adult(name))));
     }
 
     /** The rows of the Students screen, narrowed by a query such as {@code text=S1&sort=name}. */

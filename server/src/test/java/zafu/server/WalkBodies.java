@@ -264,4 +264,29 @@ final class WalkBodies {
                 .map(Map.Entry::getValue)
                 .orElse(Map.of("name", "x"));
     }
+
+    /** What a path must be asked with to be understood at all; empty where nothing. */
+    static String queryOf(String method, String path) {
+        if (method.equals("DELETE") && path.startsWith("/api/tasks/")) {
+            return "?version=0";
+        }
+        if (method.equals("GET") && path.equals("/api/library/packages")) {
+            return "?items=1";
+        }
+        return QUERIES.entrySet().stream()
+                .filter(each -> path.endsWith(each.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static final Map<String, String> QUERIES = Map.of(
+            "/export", "?what=STUDENTS&as=CSV",
+            "/growth", "?measureId=1",
+            "/reports", "?kind=FAMILY_LETTER",
+            "/reports.pdf", "?kind=FAMILY_LETTER",
+            "/preparing-items", "?skills=1",
+            "/marks-file", "?as=CSV",
+            "/score-sheet", "?on=2027-02-02",
+            "/api/library/questions", "?ids=1");
 }

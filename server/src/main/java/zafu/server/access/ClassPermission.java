@@ -4,6 +4,8 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.server.platform.Refusal;
@@ -16,15 +18,52 @@ import zafu.server.platform.Refusal;
 public class ClassPermission {
     private final CurrentPerson current;
     private final ClassAdultRepository roles;
+    private final LedGroups led;
 
-    ClassPermission(CurrentPerson current, ClassAdultRepository roles) {
+    ClassPermission(CurrentPerson current, ClassAdultRepository roles, LedGroups led) {
         this.current = current;
         this.roles = roles;
+        this.led = led;
     }
 
-    /** Makes sure that the adult may see the class; the role says what else they may. */
+    /**
+     * Makes sure that the adult may see the whole class; the role says what else they may. Who sees some of its groups
+     * alone is refused here: what is for them asks for {@link #reach} and keeps to it.
+     */
     public ClassRole requireSee(long classId) {
-        return roleIn(classId);
+        ClassRole role = roleIn(classId);
+        if (!role.seesWholeClass()) {
+            throw Refusal.notAllowed("This is of the whole class; you see the groups that you lead.");
+        }
+        return role;
+    }
+
+    /** Makes sure that the adult has to do with the class, and says with whom in it. */
+    public Reach reach(long classId) {
+        ClassRole role = roleIn(classId);
+        if (role.seesWholeClass()) {
+            return Reach.whole(role);
+        }
+        Map<Long, Set<Long>> groups = led.of(classId, current.adult().adultId());
+        return new Reach(
+                role,
+                Set.copyOf(groups.keySet()),
+                groups.values().stream().flatMap(Set::stream).collect(Collectors.toUnmodifiableSet()));
+    }
+
+    /** Whether the adult has to do with this student of the class. */
+    public boolean reaches(long classId, long studentId) {
+        return roles().containsKey(classId) && reach(classId).sees(studentId);
+    }
+
+    public boolean mayMark(long classId) {
+        return roleIn(classId).mayMark();
+    }
+
+    public void requireMark(long classId) {
+        if (!mayMark(classId)) {
+            throw Refusal.notAllowed("Marking is for the class's teachers and support staff.");
+        }
     }
 
     public void requireChange(long classId) {
@@ -34,7 +73,7 @@ public class ClassPermission {
     }
 
     public void requireSeeNeeds(long classId) {
-        if (!roleIn(classId).maySeeNeeds()) {
+        if (!requireSee(classId).maySeeNeeds()) {
             throw Refusal.notAllowed("What students need is for their teachers and support staff to see.");
         }
     }
@@ -43,13 +82,15 @@ public class ClassPermission {
         return roleIn(classId).mayChange();
     }
 
+    /** Whether the adult may see what students of the class need, as far as they see the class. */
     public boolean maySeeNeeds(long classId) {
         return roleIn(classId).maySeeNeeds();
     }
 
     /** Codes let anybody in as the student, so a mere viewer does not get them. */
     public boolean mayHandOutCodes(long classId) {
-        return roleIn(classId) != ClassRole.VIEWER;
+        ClassRole role = roleIn(classId);
+        return role != ClassRole.VIEWER && role.seesWholeClass();
     }
 
     /** Makes sure that the adult teaches some class, or looks after the school, or has no class at all yet. */
@@ -64,7 +105,9 @@ public class ClassPermission {
     public boolean maySeeNeedsInAll(Collection<Long> classIds) {
         Map<Long, ClassRole> mine = roles();
         return classIds.stream()
-                .allMatch(id -> mine.containsKey(id) && mine.get(id).maySeeNeeds());
+                .allMatch(id -> mine.containsKey(id)
+                        && mine.get(id).maySeeNeeds()
+                        && mine.get(id).seesWholeClass());
     }
 
     public void requireAdministrator() {
@@ -73,10 +116,12 @@ public class ClassPermission {
         }
     }
 
-    /** How many adults may see what students of these classes need. */
-    public int adultsWhoSeeNeeds(Collection<Long> classIds) {
+    /** How many adults may see what a student of these classes needs. */
+    public int adultsWhoSeeNeeds(long studentId, Collection<Long> classIds) {
         return (int) roles.findByClassIdIn(classIds).stream()
                 .filter(each -> each.role.maySeeNeeds())
+                .filter(each -> each.role.seesWholeClass()
+                        || led.of(each.classId, each.adultId).values().stream().anyMatch(of -> of.contains(studentId)))
                 .map(each -> each.adultId)
                 .distinct()
                 .count();
@@ -97,16 +142,18 @@ public class ClassPermission {
                 .orElseThrow(() -> Refusal.notFound("class"));
     }
 
-    /** Ids of the classes of the signed-in adult. */
+    /** Ids of the classes that the signed-in adult sees whole. */
     public List<Long> mine() {
         return roles.findByAdultIdOrderByClassId(current.adult().adultId()).stream()
+                .filter(role -> role.role.seesWholeClass())
                 .map(role -> role.classId)
                 .toList();
     }
 
-    /** Ids of the classes of an adult who need not be signed in. */
+    /** Ids of the classes that an adult sees whole, who need not be signed in. */
     public List<Long> classesOfAdult(long adultId) {
         return roles.findByAdultIdOrderByClassId(adultId).stream()
+                .filter(role -> role.role.seesWholeClass())
                 .map(role -> role.classId)
                 .toList();
     }

@@ -2,17 +2,30 @@ package zafu.server.access;
 
 /** What an adult may do in a class. */
 public enum ClassRole {
-    OWNER(true, true),
-    CO_TEACHER(true, true),
-    SUPPORT(false, true),
-    VIEWER(false, false);
+    OWNER(true, true, true),
+    CO_TEACHER(true, true, true),
+    /** Sees everyone and marks. */
+    SUPPORT(false, true, true),
+    /** Sees and marks those in the groups that they lead, and nobody else. */
+    GROUP_SUPPORT(false, true, true),
+    VIEWER(false, false, false);
 
     private final boolean mayChange;
     private final boolean maySeeNeeds;
+    private final boolean mayMark;
 
-    ClassRole(boolean mayChange, boolean maySeeNeeds) {
+    ClassRole(boolean mayChange, boolean maySeeNeeds, boolean mayMark) {
         this.mayChange = mayChange;
         this.maySeeNeeds = maySeeNeeds;
+        this.mayMark = mayMark;
+    }
+
+    boolean seesWholeClass() {
+        return this != GROUP_SUPPORT;
+    }
+
+    boolean mayMark() {
+        return mayMark;
     }
 
     boolean maySeeNeeds() {

@@ -13,6 +13,7 @@ import zafu.core.grouping.Proposal;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.Reach;
 import zafu.server.arrangement.ArrangementController.ArrangementCard;
 import zafu.server.arrangement.ArrangementController.GroupCard;
 import zafu.server.arrangement.ArrangementController.NewArrangement;
@@ -81,13 +82,16 @@ class ArrangementService {
 
     @Transactional(readOnly = true)
     List<ArrangementCard> cards(long classId) {
-        permission.requireSee(classId);
-        Set<Long> students =
-                roster.studentsOf(classId).stream().map(Roster.StudentName::id).collect(Collectors.toSet());
+        Reach reach = permission.reach(classId);
+        Set<Long> students = roster.studentsOf(classId).stream()
+                .map(Roster.StudentName::id)
+                .filter(reach::sees)
+                .collect(Collectors.toSet());
         Map<Long, List<Arrangements.GroupWithMembers>> byArrangement = groups.ofClass(classId).stream()
+                .filter(each -> reach.seesGroup(each.id().value()))
                 .collect(Collectors.groupingBy(Arrangements.GroupWithMembers::arrangementId));
         return arrangements.inUse(List.of(classId)).stream()
-                .filter(this::maySee)
+                .filter(each -> reach.isWhole() ? maySee(each) : byArrangement.containsKey(each.id))
                 .map(each -> card(each, byArrangement.getOrDefault(each.id, List.of()), students))
                 .toList();
     }

@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface GroupLeadRepository extends JpaRepository<GroupLead, Long> {
     List<GroupLead> findByGroupIdIn(Collection<Long> groupIds);
+
+    List<GroupLead> findByAdultId(long adultId);
 }

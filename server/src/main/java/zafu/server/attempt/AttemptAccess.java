@@ -42,6 +42,14 @@ class AttemptAccess {
         return attempt;
     }
 
+    /** As {@link #requireToChange}, for those who may mark it. */
+    Attempt requireToMark(long tryId) {
+        current.adult();
+        Attempt attempt = attempts.findToChange(tryId).orElseThrow(() -> Refusal.notFound("try"));
+        permission.requireMark(classOf(attempt));
+        return attempt;
+    }
+
     boolean mayChange(Attempt attempt) {
         return permission.mayChange(classOf(attempt));
     }
@@ -49,7 +57,7 @@ class AttemptAccess {
     /** Through which class the adult has to do with the try. */
     long classOf(Attempt attempt) {
         return classesOf(attempt).stream()
-                .filter(permission.roles()::containsKey)
+                .filter(each -> permission.reaches(each, attempt.studentId))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("try"));
     }

@@ -158,7 +158,7 @@ class HandMarks {
 
     @Transactional
     void giveBack(long taskId, GivenBack wanted) {
-        work.requireToChange(taskId);
+        work.requireToMark(taskId);
         for (long tryId : wanted.tries()) {
             Attempt attempt = requireHandedIn(tryId);
             if (attempt.taskId != taskId) {
@@ -170,7 +170,7 @@ class HandMarks {
     }
 
     private Attempt requireHandedIn(long tryId) {
-        Attempt attempt = access.requireToChange(tryId);
+        Attempt attempt = access.requireToMark(tryId);
         if (attempt.isRunning()) {
             throw Refusal.conflict("still-running", "The student is still working at it. It can be marked later.");
         }

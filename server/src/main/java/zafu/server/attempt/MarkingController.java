@@ -38,6 +38,7 @@ class MarkingController {
      * @param works the last handed-in try of each student
      * @param toMark how many pieces wait, of these students alone
      * @param namesHidden whether the names are left out, and the works are in an order that says nothing
+     * @param mayAccept whether the adult may let an answer count for all who gave it, in every class
      */
     record MarkingSheet(
             long taskId,
@@ -47,7 +48,8 @@ class MarkingController {
             List<MarkedWork> works,
             int toMark,
             boolean namesHidden,
-            boolean mayChange) {}
+            boolean mayMark,
+            boolean mayAccept) {}
 
     /**
      * @param guidance harmless HTML for whoever marks, may be empty

@@ -77,6 +77,7 @@ class MarkingSheets {
                 works,
                 works.stream().mapToInt(MarkedWork::toMark).sum(),
                 namesHidden,
+                work.mayMark(seen),
                 work.mayChange(seen));
     }
 

@@ -50,7 +50,7 @@ class SeeAs {
         LocalDate day = LocalDate.ofInstant(then, school.zone());
         Tasks.TaskForClass asIfOut = draft == null ? null : tasks.foreseen(draft, classId, day);
         List<Long> seen = roster.classesOf(studentId).stream()
-                .filter(permission.roles()::containsKey)
+                .filter(permission.mine()::contains)
                 .toList();
         return work.of(new StudentId(studentId), seen.isEmpty() ? List.of(classId) : seen, then, asIfOut);
     }

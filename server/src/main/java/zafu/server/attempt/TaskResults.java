@@ -98,6 +98,7 @@ class TaskResults {
         return arrangements
                 .gathered(seen.classes(), arrangementId, seen.students().keySet())
                 .stream()
+                .filter(each -> each.id() == null || work.seesGroup(seen, each.id()))
                 .map(group -> gathered(seen, group, all))
                 .filter(group -> group.shown().handedIn() > 0)
                 .toList();

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.Reach;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
@@ -59,10 +60,19 @@ class TaskWork {
             throw Refusal.notFound("task");
         }
         Map<StudentId, Roster.StudentName> students = new LinkedHashMap<>();
-        classes.forEach(each -> students.putAll(roster.byId(each)));
+        for (long each : classes) {
+            Reach reach = permission.reach(each);
+            roster.byId(each).forEach((id, name) -> {
+                if (reach.sees(id.value())) {
+                    students.put(id, name);
+                }
+            });
+        }
         if (groupId != null) {
             Arrangements.GroupOfClass group = arrangements.group(groupId);
-            permission.requireSee(group.classId());
+            if (!permission.reach(group.classId()).seesGroup(groupId)) {
+                throw Refusal.notFound("group");
+            }
             students.keySet().retainAll(group.members());
         }
         return new Seen(task, students, classes);
@@ -75,8 +85,24 @@ class TaskWork {
         return seen;
     }
 
+    /** As {@link #requireToSee}, for those who may mark in every class of theirs that it goes to. */
+    Seen requireToMark(long taskId) {
+        Seen seen = requireToSee(taskId, null);
+        seen.classes().forEach(permission::requireMark);
+        return seen;
+    }
+
     boolean mayChange(Seen seen) {
         return seen.classes().stream().allMatch(permission::mayChange);
+    }
+
+    boolean mayMark(Seen seen) {
+        return seen.classes().stream().allMatch(permission::mayMark);
+    }
+
+    /** Whether the adult has to do with a group of one of these classes. */
+    boolean seesGroup(Seen seen, long groupId) {
+        return seen.classes().stream().anyMatch(each -> permission.reach(each).seesGroup(groupId));
     }
 
     /** The last handed-in try of each of these students. */

@@ -6,6 +6,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
+import zafu.server.access.Reach;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.attempt.MineChanged;
 import zafu.server.platform.Refusal;
@@ -34,14 +35,24 @@ class CornerAccess {
 
     Corner requireToSee(long cornerId) {
         Corner corner = require(cornerId);
-        permission.requireSee(corner.classId);
+        if (!permission.reach(corner.classId).seesGroup(corner.groupId)) {
+            throw Refusal.notFound("corner");
+        }
         return corner;
     }
 
     Corner requireToChange(long cornerId) {
         Corner corner = requireToSee(cornerId);
-        permission.requireChange(corner.classId);
+        if (!mayChange(corner)) {
+            permission.requireChange(corner.classId);
+        }
         return corner;
+    }
+
+    /** Teachers of the class, and support staff where they lead the group. */
+    boolean mayChange(Corner corner) {
+        Reach reach = permission.reach(corner.classId);
+        return reach.role().mayChange() || !reach.isWhole() && reach.seesGroup(corner.groupId);
     }
 
     /** A corner of a group in which the signed-in student is now; for everybody else it is not there. */

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.Reach;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
 import zafu.server.corner.CornerController.CornerCard;
@@ -61,8 +62,9 @@ class CornerReader {
 
     @Transactional(readOnly = true)
     CornersShown all(long classId) {
-        permission.requireSee(classId);
+        Reach reach = permission.reach(classId);
         Map<Long, GroupWithMembers> groups = groupsOf(classId);
+        groups.keySet().removeIf(id -> !reach.seesGroup(id));
         List<Corner> there = corners.findByGroupIdInOrderById(groups.keySet()).stream()
                 .filter(each -> each.classId == classId)
                 .toList();
@@ -100,7 +102,7 @@ class CornerReader {
                         .toList(),
                 read.talks().stream().map(each -> shown(each, read, names)).toList(),
                 folder.stream().map(each -> shown(each, names)).toList(),
-                permission.mayChange(corner.classId));
+                access.mayChange(corner));
     }
 
     private Map<Long, GroupWithMembers> groupsOf(long classId) {

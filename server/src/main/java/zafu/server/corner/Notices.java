@@ -2,12 +2,14 @@ package zafu.server.corner;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.Reach;
 import zafu.server.attempt.MineChanged;
 import zafu.server.corner.CornerController.NoticeEdit;
 import zafu.server.platform.Refusal;
@@ -53,7 +55,7 @@ class Notices {
 
     @Transactional
     long say(long classId, NoticeEdit wanted) {
-        permission.requireChange(classId);
+        requireChange(classId, wanted.everyone(), wanted.corners());
         Notice made = new Notice();
         made.classId = classId;
         made.madeBy = access.adultId();
@@ -68,6 +70,7 @@ class Notices {
     @Transactional
     void correct(long noticeId, NoticeEdit wanted) {
         Notice notice = requireToChange(noticeId);
+        requireChange(notice.classId, wanted.everyone(), wanted.corners());
         Corners.requireSame(notice.version, wanted.version(), "notice");
         told(notice, "notice.before");
         fill(notice, wanted);
@@ -87,8 +90,31 @@ class Notices {
     Notice requireToChange(long noticeId) {
         access.adultId();
         Notice notice = notices.findById(noticeId).orElseThrow(() -> Refusal.notFound("notice"));
-        permission.requireChange(notice.classId);
+        requireChange(notice.classId, notice.everyone, cornersOf(notice));
         return notice;
+    }
+
+    /** Who has to do with a corner in which the notice stands. */
+    void requireToSee(Notice notice) {
+        access.adultId();
+        Reach reach = permission.reach(notice.classId);
+        boolean seen = reach.isWhole()
+                || notice.everyone
+                || corners.findAllById(cornersOf(notice)).stream().anyMatch(each -> reach.seesGroup(each.groupId));
+        if (!seen) {
+            throw Refusal.notFound("notice");
+        }
+    }
+
+    /** Teachers of the class; and support staff where every corner is of a group that they lead. */
+    private void requireChange(long classId, boolean everyone, Collection<Long> cornerIds) {
+        boolean theirs = !everyone
+                && !cornerIds.isEmpty()
+                && !permission.reach(classId).isWhole()
+                && corners.findAllById(cornerIds).stream().allMatch(access::mayChange);
+        if (!theirs) {
+            permission.requireChange(classId);
+        }
     }
 
     private void fill(Notice notice, NoticeEdit wanted) {
@@ -117,12 +143,15 @@ class Notices {
         }
     }
 
-    private void told(Notice notice, String what) {
-        audit.note(notice.classId, what, notice.id, notice.text);
-        List<Long> ids = places.findByNoticeIdIn(List.of(notice.id)).stream()
+    private List<Long> cornersOf(Notice notice) {
+        return places.findByNoticeIdIn(List.of(notice.id)).stream()
                 .map(each -> each.cornerId)
                 .toList();
-        access.tell(notice.classId, corners.findAllById(ids));
+    }
+
+    private void told(Notice notice, String what) {
+        audit.note(notice.classId, what, notice.id, notice.text);
+        access.tell(notice.classId, corners.findAllById(cornersOf(notice)));
         if (notice.everyone) {
             roster.studentsOf(notice.classId).forEach(each -> events.publishEvent(new MineChanged(each.id())));
         }

@@ -120,7 +120,7 @@ class SharedFiles {
             return access.requireToSee(file.cornerId).classId;
         }
         Notice notice = notices.findById(file.noticeId).orElseThrow(() -> Refusal.notFound("file"));
-        permission.requireSee(notice.classId);
+        said.requireToSee(notice);
         return notice.classId;
     }
 

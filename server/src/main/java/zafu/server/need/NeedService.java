@@ -64,7 +64,7 @@ class NeedService implements StudentPart {
                 accommodations.granted(new Long[] {studentId}).stream()
                         .map(row -> shown(row, today))
                         .toList(),
-                permission.adultsWhoSeeNeeds(roster.classesOf(studentId)));
+                permission.adultsWhoSeeNeeds(studentId, roster.classesOf(studentId)));
     }
 
     private static NeedController.AccommodationShown shown(AccommodationRow row, LocalDate today) {

@@ -27,7 +27,7 @@ class NewsStream {
     }
 
     SseEmitter listen(long classId) {
-        permission.requireSee(classId);
+        permission.reach(classId);
         return streams.listen(classId);
     }
 

@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.grouping.GroupFigures;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
-import zafu.server.access.ClassRole;
+import zafu.server.access.Reach;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.mark.Marks;
 import zafu.server.progress.ProgressController.Cell;
@@ -55,19 +55,22 @@ class ProgressService {
 
     @Transactional(readOnly = true)
     ProgressController.Grid grid(long classId, @Nullable Long arrangementId) {
-        ClassRole role = permission.requireSee(classId);
+        Reach reach = permission.reach(classId);
         Marks.Work work = inOrder(classWork.of(classId));
         Instant now = classWork.now();
         Cells cells = new Cells(work, now);
         Map<StudentId, Roster.StudentName> names = roster.byId(classId);
+        names.keySet().removeIf(id -> !reach.sees(id.value()));
         Map<StudentId, Marks.StudentMark> sums = marks.of(work, names.keySet(), now);
         Map<StudentId, ProgressRow> rows = new LinkedHashMap<>();
         names.forEach((id, name) -> rows.put(id, row(id, name, cells, work, sums.get(id))));
         return new ProgressController.Grid(
                 columnsOf(work, rows.values()),
-                gathered(classId, arrangementId, rows, work.tasks().size()),
+                gathered(classId, arrangementId, rows, work.tasks().size()).stream()
+                        .filter(group -> group.id() == null || reach.seesGroup(group.id()))
+                        .toList(),
                 work.settings().lowPercent(),
-                role.mayChange());
+                reach.role().mayChange());
     }
 
     /** By the day on which they are due, then by when they open; without days in the order in which they were made. */

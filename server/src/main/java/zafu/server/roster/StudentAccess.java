@@ -34,7 +34,8 @@ public class StudentAccess {
 
     /** As {@link #requireSee} for each of many, in two reads however many they are. */
     public void requireSeeAll(Collection<Long> studentIds) {
-        if (!membersOf(permission.mine()).containsAll(studentIds)) {
+        Set<Long> seen = membersOf(permission.mine());
+        if (!studentIds.stream().allMatch(each -> seen.contains(each) || isInALedGroup(each))) {
             throw Refusal.notFound("student");
         }
     }
@@ -45,6 +46,10 @@ public class StudentAccess {
         if (!membersOf(permission.changeable()).containsAll(studentIds)) {
             throw Refusal.notAllowed("You may look at these students, but changing things is for their teachers.");
         }
+    }
+
+    private boolean isInALedGroup(long studentId) {
+        return roster.classesOf(studentId).stream().anyMatch(each -> permission.reaches(each, studentId));
     }
 
     private Set<Long> membersOf(Collection<Long> classIds) {
@@ -65,9 +70,9 @@ public class StudentAccess {
 
     /** The adult's classes that the student is in. */
     public List<Long> classesSeen(long studentId) {
-        List<Long> mine = permission.mine();
-        List<Long> shared =
-                roster.classesOf(studentId).stream().filter(mine::contains).toList();
+        List<Long> shared = roster.classesOf(studentId).stream()
+                .filter(each -> permission.reaches(each, studentId))
+                .toList();
         if (shared.isEmpty()) {
             throw Refusal.notFound("student");
         }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.need.Accommodation;
@@ -15,6 +16,7 @@ import zafu.core.need.Support;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.EntryCodes;
+import zafu.server.access.Reach;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
 import zafu.server.measure.Measures;
@@ -62,10 +64,15 @@ class StudentsService {
 
     @Transactional(readOnly = true)
     StudentsShown shown(Narrowing narrowing) {
-        List<Long> classIds = classesOf(narrowing);
-        boolean needsToo = !classIds.isEmpty() && permission.maySeeNeedsInAll(classIds);
-        List<GroupWithMembers> groups = arrangements.ofClasses(classIds);
-        List<StudentShown> everybody = everybody(classIds, groups, needsToo);
+        Reach reach = narrowing.classId() == null ? null : permission.reach(narrowing.classId());
+        List<Long> classIds = reach == null ? roster.inUse(permission.mine()) : List.of(narrowing.classId());
+        boolean needsToo = maySeeNeeds(reach, classIds);
+        List<GroupWithMembers> groups = arrangements.ofClasses(classIds).stream()
+                .filter(each -> reach == null || reach.seesGroup(each.id().value()))
+                .toList();
+        List<StudentShown> everybody = everybody(classIds, groups, needsToo).stream()
+                .filter(each -> reach == null || reach.sees(each.id()))
+                .toList();
         List<StudentShown> here = everybody.stream()
                 .filter(student -> student.archived() == narrowing.wantsArchived())
                 .toList();
@@ -84,12 +91,10 @@ class StudentsService {
                 needsToo);
     }
 
-    private List<Long> classesOf(Narrowing narrowing) {
-        if (narrowing.classId() == null) {
-            return roster.inUse(permission.mine());
-        }
-        permission.requireSee(narrowing.classId());
-        return List.of(narrowing.classId());
+    private boolean maySeeNeeds(@Nullable Reach reach, List<Long> classIds) {
+        return reach == null
+                ? !classIds.isEmpty() && permission.maySeeNeedsInAll(classIds)
+                : permission.maySeeNeeds(classIds.get(0));
     }
 
     private List<StudentShown> everybody(List<Long> classIds, List<GroupWithMembers> groups, boolean needsToo) {

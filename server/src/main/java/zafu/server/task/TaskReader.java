@@ -64,8 +64,7 @@ class TaskReader {
         List<Long> classes = one.classes();
         Map<StudentId, Outcome> outcomes = new LinkedHashMap<>(loaded.outcomes(one));
         // Of several classes, each adult sees the students of their own.
-        List<Long> seen =
-                classes.stream().filter(permission.roles()::containsKey).toList();
+        List<Long> seen = classes.stream().filter(permission.mine()::contains).toList();
         outcomes.keySet().retainAll(loaded.studentsOf(seen));
         return new TaskView(
                 task.id,

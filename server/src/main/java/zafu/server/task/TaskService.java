@@ -196,7 +196,7 @@ class TaskService {
 
     private Task requireSeen(long taskId) {
         Task task = loader.require(taskId);
-        if (loader.classesOf(task).stream().noneMatch(each -> permission.roles().containsKey(each))) {
+        if (loader.classesOf(task).stream().noneMatch(permission.mine()::contains)) {
             permission.requireSee(task.classId);
         }
         return task;

@@ -1,0 +1,110 @@
+package zafu.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** More than one adult at the table: a class handed over at mid-year, and support staff who see the groups they lead. */
+class SharingJourneyTest {
+    private static final String PASSWORD = "salt-marsh-5";
+
+    private final RunningZafu zafu = RunningZafu.demo();
+
+    private static Locator rowOf(Window window, String adult) {
+        return window.page()
+                .locator("li, tr, div")
+                .filter(new Locator.FilterOptions().setHasText(adult))
+                .filter(new Locator.FilterOptions()
+                        .setHas(window.page()
+                                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give a class…"))))
+                .last();
+    }
+
+    private static void give(Window window, String adult, String className, String role) {
+        window.go("/school/adults");
+        rowOf(window, adult)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Give a class…"))
+                .click();
+        choose(window, "Class", className);
+        choose(window, "As", role);
+        window.button("Keep").click();
+        assertThat(window.page()
+                        .getByRole(
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions().setName("Take " + className + " from " + adult)))
+                .isVisible();
+    }
+
+    private static void choose(Window window, String label, String option) {
+        window.page()
+                .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label)))
+                .click();
+        window.page()
+                .getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
+    }
+
+    @Test
+    void aClassIsHandedOverAtMidYear() {
+        OwnClass own = new OwnClass(zafu, "handed over", 3);
+        try (Window before = own.window();
+                Window after = Window.at(zafu).signInTeacher("idris", PASSWORD)) {
+            give(before, "Idris Bellweather", "handed over", "owner");
+            before.page()
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Take handed over from Ottoline Farrow"))
+                    .click();
+            assertThat(before.page()
+                            .getByRole(
+                                    AriaRole.BUTTON,
+                                    new Page.GetByRoleOptions().setName("Take handed over from Ottoline Farrow")))
+                    .hasCount(0);
+            after.go("/classes/" + own.id + "/students");
+            assertThat(after.text("S3").first()).isVisible();
+            before.go("/school/history");
+            assertThat(before.text("role in the class taken away").first()).isVisible();
+        }
+    }
+
+    @Test
+    void supportStaffSeeTheGroupsTheyLeadAndNothingElse() {
+        OwnClass own = new OwnClass(zafu, "led groups", 4);
+        long arrangement = own.arrange("Reading", 2);
+        long upper = own.bench(arrangement).get("groups").get(1).get("id").asLong();
+        long wen = 0;
+        for (var adult : own.teacher.get("/api/adults").ok()) {
+            wen = adult.get("displayName").asString().startsWith("Wen")
+                    ? adult.get("id").asLong()
+                    : wen;
+        }
+        try (Window teacher = own.window()) {
+            give(teacher, "Wen Castellane", "led groups", "support for the groups they lead");
+        }
+        own.step(own.teacher, arrangement, Map.of("kind", "LEAD", "groupId", upper, "adults", List.of(wen)));
+        try (Window support = Window.at(zafu).signInTeacher("wen", PASSWORD)) {
+            support.go("/classes/" + own.id + "/students");
+            assertThat(support.text("S4").first()).isVisible();
+            assertThat(support.page().getByText("S1", new Page.GetByTextOptions().setExact(true)))
+                    .hasCount(0);
+            assertThat(support.page()
+                            .getByRole(
+                                    AriaRole.LINK,
+                                    new Page.GetByRoleOptions()
+                                            .setName("Arrange")
+                                            .setExact(true)))
+                    .hasCount(0);
+            Accessibility.check(support.page());
+            support.go("/classes/" + own.id + "/progress");
+            assertThat(support.text("marks").first()).isHidden();
+        }
+    }
+}

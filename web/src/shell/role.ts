@@ -1,0 +1,20 @@
+import { useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../api/client";
+import { classesQuery } from "../api/queries";
+
+export type Role = Schemas["ClassCard"]["role"];
+
+/** Whether a role lets an adult change the class, as the server decides it; so that nothing is offered in vain. */
+export function changes(role: Role | undefined): boolean {
+  return role === "OWNER" || role === "CO_TEACHER";
+}
+
+/** What the signed-in adult is to a class; undefined until that is known. */
+export function useRole(classId: number): Role | undefined {
+  return useQuery(classesQuery).data?.classes.find((each) => each.id === classId)?.role;
+}
+
+/** Who sees the groups that they lead, and nothing of the whole class. */
+export function useLedGroupsAlone(classId: number): boolean {
+  return useRole(classId) === "GROUP_SUPPORT";
+}
