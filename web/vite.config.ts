@@ -29,6 +29,7 @@ const adultsOnly = [
   "School",
   "Scores",
   "SeeAs",
+  "SharingPlace",
   "Skills",
   "StudentsPlace",
   "Task",

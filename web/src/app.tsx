@@ -22,6 +22,7 @@ const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
 const ListsPlace = lazy(() => import("./arrange/ListsPlace"));
 const CornersPlace = lazy(() => import("./corners/CornersPlace"));
 const HistoryPlace = lazy(() => import("./history/HistoryPlace"));
+const SharingPlace = lazy(() => import("./sharing/SharingPlace"));
 const TodayPlace = lazy(() => import("./today/TodayPlace"));
 const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
 const TasksPlace = lazy(() => import("./plan/TasksPlace"));
@@ -65,6 +66,7 @@ function TeacherRoutes() {
         <Route path="arrange/:arrangementId/lists" element={<ListsPlace />} />
         <Route path="corners/:cornerId?" element={<CornersPlace />} />
         <Route path="history" element={<HistoryPlace />} />
+        <Route path="adults" element={<SharingPlace />} />
         <Route path="today" element={<TodayPlace />} />
         <Route path="library" element={<LibraryPlace />} />
         <Route path="library/items/new" element={<ItemEditorPlace />} />

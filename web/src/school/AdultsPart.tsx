@@ -5,6 +5,7 @@ import { useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { schoolAdultsQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { words as sharing } from "../sharing/words";
 import { Card } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import { AdultDialog } from "./AdultDialog";
@@ -100,7 +101,7 @@ function Roles({ adult }: { adult: Adult }) {
         >
           {role.className}&nbsp;
           <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-            {words.roles[role.role]}
+            {sharing.roles[role.role]}
           </Box>
           <Button
             variant="text"

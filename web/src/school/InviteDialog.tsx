@@ -7,20 +7,26 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { schoolClassesQuery } from "../api/queries";
-import { queryClient } from "../api/queryClient";
+import { RoleField } from "../sharing/RoleField";
+import { sharingChanged } from "../sharing/sharingQueries";
 import { FormFoot } from "../shell/FormFoot";
 import { useNotice } from "../shell/Notice";
+import type { Role } from "../shell/role";
 import { inviteWords as words } from "./inviteWords";
 import { words as school } from "./words";
 
-type Role = Schemas["RoleEdit"]["role"];
+interface Props {
+  /** The class that is meant; absent where it is to be chosen. */
+  classId?: number;
+  onClose: () => void;
+}
 
 /** Asks somebody by mail to work in a class. */
-export function InviteDialog({ onClose }: { onClose: () => void }) {
+export function InviteDialog({ classId: of, onClose }: Props) {
   const classes = useQuery(schoolClassesQuery).data ?? [];
   const tell = useNotice();
   const [email, setEmail] = useState("");
-  const [classId, setClassId] = useState("");
+  const [classId, setClassId] = useState(of === undefined ? "" : String(of));
   const [role, setRole] = useState<Role>("CO_TEACHER");
   const params = { path: { classId: Number(classId) } };
   const takeBack = useMutation({
@@ -28,7 +34,10 @@ export function InviteDialog({ onClose }: { onClose: () => void }) {
       api.DELETE("/api/classes/{classId}/invitations/{invitationId}", {
         params: { path: { ...params.path, invitationId } },
       }),
-    onSuccess: () => tell(words.takenBack(email)),
+    onSuccess: () => {
+      sharingChanged(Number(classId));
+      tell(words.takenBack(email));
+    },
     onError: (error) => tell(error.message),
   });
   const invite = useMutation({
@@ -37,7 +46,7 @@ export function InviteDialog({ onClose }: { onClose: () => void }) {
         api.POST("/api/classes/{classId}/invitations", { params, body: { email, role } }),
       ),
     onSuccess: ({ id }) => {
-      queryClient.invalidateQueries({ queryKey: ["school"] });
+      sharingChanged(Number(classId));
       tell(words.sent(email), () => takeBack.mutate(id));
       onClose();
     },
@@ -60,32 +69,22 @@ export function InviteDialog({ onClose }: { onClose: () => void }) {
             autoFocus
             sx={{ mt: 1 }}
           />
-          <TextField
-            select
-            required
-            label={school.classLabel}
-            value={classId}
-            onChange={(event) => setClassId(event.target.value)}
-          >
-            {classes.map((each) => (
-              <MenuItem key={each.id} value={each.id}>
-                {each.name}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
-            label={school.role}
-            value={role}
-            helperText={role === "GROUP_SUPPORT" && school.ledHint}
-            onChange={(event) => setRole(event.target.value as Role)}
-          >
-            {(Object.keys(school.roles) as Role[]).map((each) => (
-              <MenuItem key={each} value={each}>
-                {school.roles[each]}
-              </MenuItem>
-            ))}
-          </TextField>
+          {of === undefined && (
+            <TextField
+              select
+              required
+              label={school.classLabel}
+              value={classId}
+              onChange={(event) => setClassId(event.target.value)}
+            >
+              {classes.map((each) => (
+                <MenuItem key={each.id} value={each.id}>
+                  {each.name}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+          <RoleField role={role} onRole={setRole} />
           <FormFoot deed={invite} words={words} onCancel={onClose} />
         </DialogContent>
       </form>

@@ -10,10 +10,10 @@ import { useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { schoolClassesQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { RoleField } from "../sharing/RoleField";
 import { Problem } from "../shell/FormFoot";
+import type { Role } from "../shell/role";
 import { words } from "./words";
-
-type Role = Schemas["RoleEdit"]["role"];
 
 /** Makes an adult something to a class. */
 export function RoleDialog({ adult, onClose }: { adult: Schemas["AdultShown"]; onClose: () => void }) {
@@ -49,19 +49,7 @@ export function RoleDialog({ adult, onClose }: { adult: Schemas["AdultShown"]; o
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          select
-          label={words.role}
-          value={role}
-          helperText={role === "GROUP_SUPPORT" && words.ledHint}
-          onChange={(event) => setRole(event.target.value as Role)}
-        >
-          {(Object.keys(words.roles) as Role[]).map((each) => (
-            <MenuItem key={each} value={each}>
-              {words.roles[each]}
-            </MenuItem>
-          ))}
-        </TextField>
+        <RoleField role={role} onRole={setRole} />
         <Problem error={give.error} />
         <Box sx={{ display: "flex", gap: 1 }}>
           <Button variant="contained" disabled={classId === ""} onClick={() => give.mutate()}>

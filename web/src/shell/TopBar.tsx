@@ -98,6 +98,9 @@ function ClassSwitcher({ classId }: { classId: number }) {
             {each.name} · {each.students}
           </MenuItem>
         ))}
+        {role !== "GROUP_SUPPORT" && (
+          <MenuItem onClick={() => go(`/classes/${classId}/adults`)}>{words.adults}</MenuItem>
+        )}
         {changes(role) && (
           <MenuItem onClick={() => go(`/classes/${classId}/history`)}>{words.history}</MenuItem>
         )}

@@ -11,6 +11,7 @@ export const words = {
   },
   skip: "To the page",
   switchClass: "Choose a class",
+  adults: "Who works in this class",
   history: "History of this class",
   bringInClass: "Bring in another class…",
   signOut: "Sign out",

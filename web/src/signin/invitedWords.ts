@@ -1,10 +1,10 @@
 import type { Schemas } from "../api/client";
-import { words as school } from "../school/words";
+import { words as sharing } from "../sharing/words";
 
 export const invitedWords = {
   title: (className: string) => `Work in ${className}`,
   about: (asked: Schemas["InvitedTo"]) =>
-    `${asked.by} asks you to work in ${asked.className} of ${asked.school}, as ${school.roles[asked.role]}.`,
+    `${asked.by} asks you to work in ${asked.className} of ${asked.school}, as ${sharing.roles[asked.role]}.`,
   over: "This address is used up",
   overAbout:
     "It works once and for a week, and may have been taken back. Ask the person who sent it for another one.",

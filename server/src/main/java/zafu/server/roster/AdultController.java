@@ -47,7 +47,7 @@ class AdultController {
 
     record AdultOfClass(long id, String displayName, ClassRole role) {}
 
-    record AdultName(long id, String displayName) {}
+    record Colleague(long id, String displayName) {}
 
     record RoleEdit(@NotNull ClassRole role) {}
 
@@ -75,7 +75,7 @@ class AdultController {
     }
 
     @GetMapping("/api/adults")
-    List<AdultName> names() {
+    List<Colleague> names() {
         return service.names();
     }
 

@@ -88,10 +88,10 @@ class AdultService {
                 .toList();
     }
 
-    List<AdultController.AdultName> names() {
+    List<AdultController.Colleague> names() {
         permission.requireTeacher();
         return adults.all().stream()
-                .map(each -> new AdultController.AdultName(each.id(), each.displayName()))
+                .map(each -> new AdultController.Colleague(each.id(), each.displayName()))
                 .toList();
     }
 
