@@ -16,7 +16,7 @@ export function ProgressHead({ part }: { part: string }) {
   const { classId, arrangement } = useFocus();
   const grid = useQuery(progressQuery(classId, arrangement?.id)).data;
   const led = useLedGroupsAlone(classId);
-  const low = useQuery({ ...lowResultsQuery(classId), enabled: !led }).data;
+  const low = useQuery({ ...lowResultsQuery(classId), enabled: led === false }).data;
   const counts: Record<string, number | undefined> = {
     low: low?.results.filter((each) => !each.askedAgain).length,
     "to-mark": grid?.tasks.reduce((sum, task) => sum + task.toMark, 0),

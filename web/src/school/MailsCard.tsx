@@ -18,7 +18,13 @@ export function MailsCard() {
       <Box component="h2" sx={{ fontSize: 15 }}>
         {words.outbox}
       </Box>
-      <Box sx={{ color: "var(--z-soft)" }}>{mails.length === 0 ? words.noMails : words.outboxAbout}</Box>
+      <Box sx={{ color: "var(--z-soft)" }}>
+        {mails.length === 0
+          ? words.noMails
+          : mails[0]?.state === "KEPT"
+            ? words.outboxAbout
+            : words.outboxSent}
+      </Box>
       {mails.map((mail) => (
         <Box
           component="details"
@@ -28,10 +34,12 @@ export function MailsCard() {
           <Box component="summary" sx={{ cursor: "pointer" }}>
             <b>{mail.subject}</b>{" "}
             <Box component="span" sx={{ color: "var(--z-soft)" }}>
-              {mail.recipient} · {dayAndTime(mail.writtenAt)}
+              {mail.recipient} · {dayAndTime(mail.writtenAt)} · {words.states[mail.state]}
             </Box>
           </Box>
-          <Box sx={{ whiteSpace: "pre-wrap", overflowWrap: "anywhere", pt: 0.75 }}>{mail.body}</Box>
+          <Box sx={{ whiteSpace: "pre-wrap", overflowWrap: "anywhere", pt: 0.75 }}>
+            {mail.failure || mail.body}
+          </Box>
         </Box>
       ))}
     </Card>

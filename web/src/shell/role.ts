@@ -14,7 +14,8 @@ export function useRole(classId: number): Role | undefined {
   return useQuery(classesQuery).data?.classes.find((each) => each.id === classId)?.role;
 }
 
-/** Who sees the groups that they lead, and nothing of the whole class. */
-export function useLedGroupsAlone(classId: number): boolean {
-  return useRole(classId) === "GROUP_SUPPORT";
+/** Whether the adult sees the groups that they lead, and nothing of the whole class; undefined until that is known. */
+export function useLedGroupsAlone(classId: number): boolean | undefined {
+  const role = useRole(classId);
+  return role && role === "GROUP_SUPPORT";
 }

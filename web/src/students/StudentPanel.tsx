@@ -70,7 +70,7 @@ export function StudentPanel({ student, screen, onClose }: Props) {
           {" · "}
           {words.lastHere(lastHere(student.lastHere, classes?.now ?? "", classes?.zone ?? "UTC"))}
         </Box>
-        <EntryCode student={student} mayChange={sheet?.mayChange ?? false} />
+        {!led && <EntryCode student={student} mayChange={sheet?.mayChange ?? false} />}
       </Box>
       {!projector && <ScoresPart studentId={student.id} />}
       {sheet?.maySeeNeeds && <NeedsPart studentId={student.id} mayChange={sheet.mayChange} />}

@@ -66,9 +66,11 @@ export default function StudentsPlace() {
         about={words.students(screen.total)}
         between={<NarrowingBar screen={screen} findField={findField} />}
       >
-        <Button component={Link} to={`/classes/${focus.classId}/scores`}>
-          {words.scores}
-        </Button>
+        {classCard.role !== "GROUP_SUPPORT" && (
+          <Button component={Link} to={`/classes/${focus.classId}/scores`}>
+            {words.scores}
+          </Button>
+        )}
         <Button aria-pressed={focus.projector} onClick={focus.toggleProjector}>
           {focus.projector ? words.projectorOn : words.projector}
         </Button>

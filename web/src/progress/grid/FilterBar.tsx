@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
 import { markingQuery } from "../../api/progressQueries";
 import { useFocus } from "../../shell/focus";
+import { useLedGroupsAlone } from "../../shell/role";
 import { PillSelect } from "../PillSelect";
 import type { Filter, When, Which } from "./gridFilter";
 import { words } from "./words";
@@ -17,7 +18,8 @@ interface Props {
 /** Weeks, kind of work and state; the group is narrowed to by the bar below. */
 export function FilterBar({ filter, onFilter }: Props) {
   const { classId } = useFocus();
-  const categories = useQuery(markingQuery(classId)).data?.categories ?? [];
+  const led = useLedGroupsAlone(classId);
+  const categories = useQuery({ ...markingQuery(classId), enabled: led === false }).data?.categories ?? [];
   return (
     <Box className="no-print" sx={{ display: "flex", gap: 1, pb: 1, flexWrap: "wrap" }}>
       <PillSelect

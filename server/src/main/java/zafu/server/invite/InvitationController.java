@@ -22,11 +22,13 @@ import zafu.server.roster.SchoolSettings;
 @RestController
 class InvitationController {
     private final Invitations invitations;
+    private final MailPost post;
     private final HomeAddress home;
     private final SchoolSettings school;
 
-    InvitationController(Invitations invitations, HomeAddress home, SchoolSettings school) {
+    InvitationController(Invitations invitations, MailPost post, HomeAddress home, SchoolSettings school) {
         this.invitations = invitations;
+        this.post = post;
         this.home = home;
         this.school = school;
     }
@@ -52,7 +54,27 @@ class InvitationController {
             @NotBlank @Size(max = 120) String displayName,
             @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
 
-    record MailShown(long id, String recipient, String subject, String body, LocalDateTime writtenAt) {}
+    enum MailState {
+        /** There is no mail server; it is read here. */
+        KEPT,
+        WAITING,
+        SENT,
+        /** The mail server does not take it. */
+        REFUSED
+    }
+
+    /**
+     * @param body empty where there is a mail server: what it says is for who gets it
+     * @param failure what the mail server said against it
+     */
+    record MailShown(
+            long id,
+            String recipient,
+            String subject,
+            String body,
+            LocalDateTime writtenAt,
+            MailState state,
+            String failure) {}
 
     @PostMapping("/api/classes/{classId}/invitations")
     InvitationMade invite(@PathVariable long classId, @Valid @RequestBody Invited wanted) {
@@ -86,7 +108,7 @@ class InvitationController {
         invitations.acceptSignedIn(token);
     }
 
-    /** The mails that went out: the stand-in for a mail server. */
+    /** The mails that were written, and what became of them. */
     @GetMapping("/api/school/mails")
     List<MailShown> mails() {
         return invitations.outbox().stream()
@@ -94,8 +116,20 @@ class InvitationController {
                         each.id,
                         each.recipient,
                         each.subject,
-                        each.body,
-                        Objects.requireNonNull(school.local(each.writtenAt))))
+                        post.hasServer() ? "" : each.body,
+                        Objects.requireNonNull(school.local(each.writtenAt)),
+                        stateOf(each),
+                        each.failure))
                 .toList();
+    }
+
+    private MailState stateOf(Mail mail) {
+        if (mail.sentAt != null) {
+            return MailState.SENT;
+        }
+        if (!post.hasServer()) {
+            return MailState.KEPT;
+        }
+        return mail.tries < MailPost.MOST_TRIES ? MailState.WAITING : MailState.REFUSED;
     }
 }

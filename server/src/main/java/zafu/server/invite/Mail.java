@@ -23,4 +23,13 @@ class Mail {
     String body = "";
 
     Instant writtenAt = Instant.EPOCH;
+
+    /** Absent until a mail server has taken it. */
+    @Nullable
+    Instant sentAt;
+
+    int tries;
+
+    /** What the mail server last said against it; empty where it has not. */
+    String failure = "";
 }

@@ -5,4 +5,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface MailRepository extends JpaRepository<Mail, Long> {
     List<Mail> findTop100ByOrderByIdDesc();
+
+    List<Mail> findTop50BySentAtIsNullAndTriesLessThanOrderById(int tries);
 }
