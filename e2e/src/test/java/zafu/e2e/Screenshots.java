@@ -3,7 +3,6 @@ package zafu.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 
 /** Takes the pictures of docs/screenshots from the demo, its clock standing. Started by ./zafu screenshots. */
@@ -33,13 +32,12 @@ final class Screenshots {
         try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
             window.text("Tideline reading scale").waitFor();
             window.picture(folder.resolve("students.png"));
-            window.button("Umi Ilves").click();
-            window.button("Show the detail").click();
-            window.text("extended time").first().waitFor();
-            window.button("Show the detail")
-                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
-            window.page().locator("aside").evaluate("panel => panel.scrollTop = 260");
-            window.picture(folder.resolve("student.png"));
+            window.go("/classes/1/adults");
+            window.text("Wen Castellane").first().waitFor();
+            window.picture(folder.resolve("sharing.png"));
+            window.go("/classes/1/history");
+            window.text("task handed out").first().waitFor();
+            window.picture(folder.resolve("history.png"));
             window.go("/classes/1/corners");
             window.text("reported by a student").waitFor();
             window.picture(folder.resolve("corner.png"));
@@ -171,7 +169,6 @@ final class Screenshots {
             window.button("Done").click();
             window.page().getByRole(AriaRole.RADIO).first().check();
             window.text("✓ kept").waitFor();
-            window.picture(folder.resolve("try.png"));
             ofTheClassAtWork();
         }
         try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
