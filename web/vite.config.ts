@@ -23,6 +23,7 @@ const adultsOnly = [
   "LowPart",
   "MarkingPlace",
   "MarksPart",
+  "MeetingsPlace",
   "Progress",
   "ReportsPart",
   "ResultsPlace",

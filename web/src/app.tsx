@@ -22,6 +22,7 @@ const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
 const ListsPlace = lazy(() => import("./arrange/ListsPlace"));
 const CornersPlace = lazy(() => import("./corners/CornersPlace"));
 const HistoryPlace = lazy(() => import("./history/HistoryPlace"));
+const MeetingsPlace = lazy(() => import("./meeting/MeetingsPlace"));
 const SharingPlace = lazy(() => import("./sharing/SharingPlace"));
 const TodayPlace = lazy(() => import("./today/TodayPlace"));
 const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
@@ -67,6 +68,7 @@ function TeacherRoutes() {
         <Route path="corners/:cornerId?" element={<CornersPlace />} />
         <Route path="history" element={<HistoryPlace />} />
         <Route path="adults" element={<SharingPlace />} />
+        <Route path="meetings" element={<MeetingsPlace />} />
         <Route path="today" element={<TodayPlace />} />
         <Route path="library" element={<LibraryPlace />} />
         <Route path="library/items/new" element={<ItemEditorPlace />} />

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
+import { Link } from "react-router";
 import { api, type Schemas } from "../api/client";
 import { cornerQuery } from "../api/cornerQueries";
 import { queryClient } from "../api/queryClient";
@@ -53,6 +54,11 @@ export function CornerPage({ cornerId, all, deeds }: Props) {
         {corner.meetingAddress && (
           <Button component="a" href={corner.meetingAddress} target="_blank" rel="noreferrer">
             {words.meeting}
+          </Button>
+        )}
+        {corner.meetsHere && !corner.meetingAddress && (
+          <Button component={Link} to={`/classes/${classId}/meetings`}>
+            {words.meetings}
           </Button>
         )}
         {mayChange && <Button onClick={() => setSettingUp(true)}>{words.settings}</Button>}

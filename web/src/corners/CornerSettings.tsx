@@ -23,12 +23,13 @@ export function CornerSettings({ corner, onClose }: Props) {
   const { classId } = useFocus();
   const tell = useNotice();
   const [address, setAddress] = useState(corner.meetingAddress);
+  const [meetsHere, setMeetsHere] = useState(corner.meetsHere);
   const [studentsAdd, setStudentsAdd] = useState(corner.studentsAdd);
   const keep = useMutation({
     mutationFn: () =>
       api.PUT("/api/corners/{cornerId}", {
         params: { path: { cornerId: corner.card.id } },
-        body: { meetingAddress: address, studentsAdd, version: corner.version },
+        body: { meetingAddress: address, meetsHere, studentsAdd, version: corner.version },
       }),
     onSuccess: () => {
       tell(words.kept);
@@ -51,6 +52,16 @@ export function CornerSettings({ corner, onClose }: Props) {
             onChange={(event) => setAddress(event.target.value)}
             autoFocus
             sx={{ mt: 1 }}
+          />
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={meetsHere && address === ""}
+                disabled={address !== ""}
+                onChange={(_, on) => setMeetsHere(on)}
+              />
+            }
+            label={words.meetsHere}
           />
           <FormControlLabel
             control={<Checkbox checked={studentsAdd} onChange={(_, on) => setStudentsAdd(on)} />}

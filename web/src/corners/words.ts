@@ -17,9 +17,11 @@ export const words = {
   called: (name: string | undefined) =>
     name === undefined ? "students see it as “Your corner”" : `students call it ${name}`,
   meeting: "Meet",
+  meetings: "Meetings",
+  meetsHere: "The group meets on a page of ours: who is there, and whom they call",
   settings: "Set up…",
   settingsTitle: "This corner",
-  address: "Where the group meets, an address that begins with https://",
+  address: "Where the group meets elsewhere, an address that begins with https://",
   studentsAdd: "Students may put files into the folder",
   keep: "Keep",
   cancel: "Cancel",

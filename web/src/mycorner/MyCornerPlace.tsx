@@ -65,6 +65,11 @@ function Inside({ corner }: { corner: Schemas["MyCornerPage"] }) {
           {words.meet}
         </Button>
       )}
+      {corner.meetsHere && (
+        <Button component={Link} to={`/my/corners/${corner.id}/meeting`} sx={{ justifySelf: "start" }}>
+          {words.meet}
+        </Button>
+      )}
       {empty && <Box sx={{ color: "var(--z-soft)" }}>{words.quiet}</Box>}
       {corner.notices.length > 0 && (
         <Card component="section" aria-label={words.notices} sx={{ p: 2 }}>

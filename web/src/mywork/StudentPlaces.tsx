@@ -11,6 +11,7 @@ import { useMyNews } from "./useMyNews";
 
 const BookPlace = lazy(() => import("./BookPlace"));
 const MyCornerPlace = lazy(() => import("../mycorner/MyCornerPlace"));
+const MyMeetingPlace = lazy(() => import("../meeting/MyMeetingPlace"));
 const TryPlace = lazy(() => import("../try/TryPlace"));
 
 /** The students' places. */
@@ -26,6 +27,7 @@ export function StudentPlaces({ session }: { session: Schemas["Session"] }) {
           <Route path="/my" element={<MyWorkPlace />} />
           <Route path="/my/shelf/:itemId" element={<BookPlace />} />
           <Route path="/my/corners/:cornerId" element={<MyCornerPlace />} />
+          <Route path="/my/corners/:cornerId/meeting" element={<MyMeetingPlace />} />
           <Route path="/my/tries/:tryId" element={<TryPlace />} />
           <Route path="*" element={<Navigate to="/my" replace />} />
         </Routes>

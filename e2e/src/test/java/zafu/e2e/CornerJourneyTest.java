@@ -72,4 +72,33 @@ class CornerJourneyTest {
             assertThat(inside.page().getByText("Crabs")).isVisible();
         }
     }
+
+    @Test
+    void aGroupMeetsAndCallsAndItsTeacherComes() {
+        openTheCornerOfTheFirstGroup();
+        teacher.button("Set up…").click();
+        teacher.page()
+                .getByLabel("The group meets on a page of ours: who is there, and whom they call")
+                .check();
+        teacher.button("Keep").click();
+        teacher.link("Meetings").click();
+        try (Window inside = student(INSIDE)) {
+            inside.page().getByText("Your corner ›").click();
+            inside.link("Go to the meeting").click();
+            assertThat(inside.region("Who is here")).containsText("S1");
+            inside.button("Call a teacher").click();
+            assertThat(inside.text("A teacher is called").first()).isVisible();
+            Accessibility.check(inside.page());
+            assertThat(teacher.text("calls you").first()).isVisible();
+            teacher.page()
+                    .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go in to"))
+                    .click();
+            assertThat(teacher.text("you are here").first()).isVisible();
+            Accessibility.check(teacher.page());
+            assertThat(inside.region("Who is here")).containsText("Ottoline Farrow");
+            assertThat(inside.button("Call a teacher")).isVisible();
+            inside.link("‹ Leave the meeting").click();
+            assertThat(teacher.text("0 of 3 here").first()).isVisible();
+        }
+    }
 }

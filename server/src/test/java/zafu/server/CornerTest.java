@@ -252,6 +252,8 @@ class CornerTest extends ServerTest {
         Map<String, Object> open = Map.of(
                 "meetingAddress",
                 "https://harbour.example/room",
+                "meetsHere",
+                false,
                 "studentsAdd",
                 true,
                 "version",

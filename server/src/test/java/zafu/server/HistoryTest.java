@@ -78,7 +78,7 @@ class HistoryTest extends ServerTest {
                         .getBytes("/api/classes/" + own.id + "/history.csv?kind=TASK&subject=" + task)
                         .body(),
                 StandardCharsets.UTF_8);
-        assertThat(table).contains("When,Who,What was done").contains("task handed out,Marsh quiz");
+        assertThat(table).contains("When,Who,What was done").contains("task handed out,history of a task,Marsh quiz");
         assertThat(deeds(history(own, "")).get(0)).isEqualTo("history given out");
     }
 

@@ -100,6 +100,7 @@ class PermissionWalkTest extends ServerTest {
             "GET /api/classes/{classId}/progress",
             "GET /api/classes/{classId}/arrangements",
             "GET /api/classes/{classId}/corners",
+            "GET /api/classes/{classId}/meetings",
             "GET /api/tasks/{taskId}/live",
             "GET /api/tasks/{taskId}/results",
             "GET /api/tasks/{taskId}/marking");

@@ -72,7 +72,10 @@ final class WalkBodies {
             Map.entry("/api/library/units", UNIT),
             Map.entry("/api/library/units/{unitId}", UNIT),
             Map.entry("PUT /api/groups/{groupId}/shelf", Map.of("entries", List.of(), "now", List.of())),
-            Map.entry("PUT /api/corners/{cornerId}", Map.of("meetingAddress", "", "studentsAdd", true, "version", 0)),
+            Map.entry("PUT /api/my/corners/{cornerId}/meeting/call", Map.of("calling", true)),
+            Map.entry(
+                    "PUT /api/corners/{cornerId}",
+                    Map.of("meetingAddress", "", "meetsHere", true, "studentsAdd", true, "version", 0)),
             Map.entry("/notices", NOTICE),
             Map.entry("/notices/{noticeId}", NOTICE),
             Map.entry("/removed", Map.of("removed", true)),

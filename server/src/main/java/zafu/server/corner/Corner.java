@@ -26,6 +26,9 @@ class Corner {
     @Column(length = 2000)
     String meetingAddress = "";
 
+    /** Whether the group meets on a page of ours, where no address is given. */
+    boolean meetsHere;
+
     /** Whether students may put files into the shared folder. */
     boolean studentsAdd;
 

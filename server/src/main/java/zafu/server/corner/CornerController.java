@@ -63,6 +63,7 @@ class CornerController {
     record CornerShown(
             CornerCard card,
             String meetingAddress,
+            boolean meetsHere,
             boolean studentsAdd,
             long version,
             List<NoticeShown> notices,
@@ -106,8 +107,12 @@ class CornerController {
 
     record CornerMade(long id) {}
 
-    /** @param meetingAddress of a page anywhere, empty for none */
-    record CornerEdit(@NotNull @Size(max = 2000) String meetingAddress, boolean studentsAdd, long version) {}
+    /**
+     * @param meetingAddress of a page anywhere, empty for none
+     * @param meetsHere whether the group meets on a page of ours where there is no address
+     */
+    record CornerEdit(
+            @NotNull @Size(max = 2000) String meetingAddress, boolean meetsHere, boolean studentsAdd, long version) {}
 
     /**
      * @param corners ids of those it is for

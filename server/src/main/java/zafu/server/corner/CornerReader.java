@@ -95,6 +95,7 @@ class CornerReader {
         return new CornerShown(
                 cards(List.of(corner), groups, read).get(0),
                 corner.meetingAddress,
+                corner.meetsHere,
                 corner.studentsAdd,
                 corner.version,
                 read.noticesOf(corner).stream()

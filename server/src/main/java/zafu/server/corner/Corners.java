@@ -67,6 +67,7 @@ class Corners {
         Corner corner = access.requireToChange(cornerId);
         requireSame(corner.version, wanted.version(), "corner");
         corner.meetingAddress = address(wanted.meetingAddress(), "meetingAddress");
+        corner.meetsHere = wanted.meetsHere();
         corner.studentsAdd = wanted.studentsAdd();
         corners.saveAndFlush(corner);
         audit.note(corner.classId, "corner.changed", cornerId, corner.meetingAddress);

@@ -41,6 +41,7 @@ class MyCornerController {
             long id,
             @Nullable String name,
             String meetingAddress,
+            boolean meetsHere,
             boolean mayAdd,
             List<MyNotice> notices,
             List<MyTalk> talks,

@@ -85,6 +85,7 @@ class MyCorners {
                 corner.id,
                 arrangements.studentNames(List.of(corner.groupId)).get(corner.groupId),
                 corner.meetingAddress,
+                Meetings.isMeetingHere(corner),
                 corner.studentsAdd,
                 shown(read.noticesOf(corner), read, names),
                 read.talks().stream().map(each -> shown(each, read, names, me)).toList(),
