@@ -9,11 +9,12 @@ import { Waiting } from "../shell/Waiting";
 import { AdultsPart } from "./AdultsPart";
 import { BackupsPart } from "./BackupsPart";
 import { CalendarPart } from "./CalendarPart";
+import { LeaversPart } from "./LeaversPart";
 import { ListsPart } from "./ListsPart";
 import { MeasuresPart } from "./MeasuresPart";
 import { words } from "./words";
 
-const parts = ["measures", "adults", "calendar", "lists", "backups", "history"] as const;
+const parts = ["measures", "adults", "calendar", "lists", "backups", "leavers", "history"] as const;
 
 /** What belongs to the whole school: measures, adults, the calendar, lists that come and go. */
 export default function SchoolPlace() {
@@ -53,6 +54,7 @@ export default function SchoolPlace() {
       {part === "adults" && classes.administrator && <AdultsPart />}
       {part === "calendar" && classes.administrator && <CalendarPart />}
       {part === "backups" && classes.administrator && <BackupsPart />}
+      {part === "leavers" && classes.administrator && <LeaversPart />}
       {part === "history" && classes.administrator && <SchoolHistoryPart />}
       {part === "lists" && classes.administrator && <ListsPart />}
     </Box>

@@ -11,6 +11,7 @@ export const words = {
     calendar: "Terms and closed days",
     lists: "School lists",
     backups: "Backups",
+    leavers: "Who has left",
     history: "History",
   },
   backups: {

@@ -76,6 +76,7 @@ final class WalkBodies {
             Map.entry(
                     "PUT /api/corners/{cornerId}",
                     Map.of("meetingAddress", "", "meetsHere", true, "studentsAdd", true, "version", 0)),
+            Map.entry("/leavers/erased", Map.of("before", "2026-08-01", "students", List.of(0))),
             Map.entry("/notices", NOTICE),
             Map.entry("/notices/{noticeId}", NOTICE),
             Map.entry("/removed", Map.of("removed", true)),
@@ -290,6 +291,7 @@ final class WalkBodies {
             "/reports.pdf", "?kind=FAMILY_LETTER",
             "/preparing-items", "?skills=1",
             "/marks-file", "?as=CSV",
+            "/leavers", "?before=2026-08-01",
             "/score-sheet", "?on=2027-02-02",
             "/api/library/questions", "?ids=1");
 }

@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.Query;
 interface EnrolmentRepository extends JpaRepository<Enrolment, Long> {
     List<Enrolment> findByStudentId(long studentId);
 
+    List<Enrolment> findByStudentIdIn(Collection<Long> studentIds);
+
     List<Enrolment> findByStudentIdAndEndsOnIsNull(long studentId);
 
     /** Class and student of everyone present in these classes. */

@@ -10,7 +10,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
-import zafu.server.access.EntryCodes;
 import zafu.server.platform.Refusal;
 
 /** Reads and changes one student. */
@@ -23,7 +22,7 @@ class StudentService {
     private final EnrolmentRepository enrolments;
     private final SchoolClassRepository classes;
     private final Roster roster;
-    private final EntryCodes codes;
+    private final StudentErasure erasure;
     private final List<StudentPart> parts;
     private final AuditTrail audit;
     private final ApplicationEventPublisher events;
@@ -36,7 +35,7 @@ class StudentService {
             EnrolmentRepository enrolments,
             SchoolClassRepository classes,
             Roster roster,
-            EntryCodes codes,
+            StudentErasure erasure,
             List<StudentPart> parts,
             AuditTrail audit,
             ApplicationEventPublisher events) {
@@ -47,7 +46,7 @@ class StudentService {
         this.enrolments = enrolments;
         this.classes = classes;
         this.roster = roster;
-        this.codes = codes;
+        this.erasure = erasure;
         this.parts = parts;
         this.audit = audit;
         this.events = events;
@@ -146,15 +145,7 @@ class StudentService {
                     "name",
                     "Type the name as it stands here, \"" + name + "\", to erase this student.");
         }
-        List<Long> left = roster.classesOf(studentId);
-        parts.forEach(part -> part.erase(studentId));
-        tags.deleteByStudentId(studentId);
-        codes.erase(studentId);
-        enrolments.deleteAll(enrolments.findByStudentId(studentId));
-        students.delete(student);
-        audit.forget(studentId);
-        audit.note(null, "student.erased", studentId, "");
-        left.forEach(classId -> events.publishEvent(new StudentsChanged(classId)));
+        erasure.erase(student);
     }
 
     private void tell(long studentId) {
