@@ -9,6 +9,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -132,7 +133,7 @@ class CheckedFilesTest {
 
     @Test
     void aPictureThatBreaksOffIsRefusedWithASentence() throws IOException {
-        byte[] half = java.util.Arrays.copyOf(jpeg(redOnTheLeft(400, 300)), 60);
+        byte[] half = Arrays.copyOf(jpeg(redOnTheLeft(400, 300)), 60);
         assertThatThrownBy(() -> CheckedFiles.check("half.jpg", half)).hasMessageContaining("cannot be read");
     }
 }
