@@ -11,15 +11,23 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.time.Clock;
+import java.util.Collections;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import zafu.server.backup.BackupCommand;
 
 /** A backup of the running school, and the way back from it. */
 class BackupTest extends ServerTest {
+    private static final JsonMapper JSON = new JsonMapper();
+
     @TempDir
     Path folder;
 
@@ -66,9 +74,56 @@ class BackupTest extends ServerTest {
         assertThat(writer.get()).isPositive();
         Path data = folder.resolve("school");
         assertThat(restore(data, file)).isZero();
-        // The script makes every foreign key anew, so what does not belong together could not have been restored.
+        // Every foreign key is there before the rows, so what does not belong together could not have been restored.
         assertThat(count(data, "talk_post")).isPositive();
         assertThat(count(data, "student")).isGreaterThan(50);
+    }
+
+    /** Hash and number of the rows of each table, as the backup itself says them. */
+    static JsonNode tablesOf(Path file) throws Exception {
+        try (ZipFile zip = new ZipFile(file.toFile())) {
+            return JSON.readTree(zip.getInputStream(zip.getEntry("about.json"))).get("tables");
+        }
+    }
+
+    @Test
+    void theSchoolThatWasRestoredIsTheSameToTheLastRow() throws Exception {
+        TestClass own = newClass("to the last row", 4);
+        own.grant(1, "EXTENDED_TIME", "1.5").ok();
+        new OwnCorner(own, own.groups(own.arrange(2)).get(0)).say("Crabs & “gulls” 🦀\n{second line}");
+        Path file = backup();
+        Path data = folder.resolve("school");
+        assertThat(restore(data, file)).isZero();
+        PrintStream print = new PrintStream(said, true, StandardCharsets.UTF_8);
+        assertThat(BackupCommand.run(new String[] {"backup", data.toString()}, Clock.systemUTC(), print, print))
+                .isZero();
+        try (Stream<Path> again = Files.list(data.resolve("backups"))) {
+            assertThat(tablesOf(again.findFirst().orElseThrow())).isEqualTo(tablesOf(file));
+        }
+        assertThat(tablesOf(file).has("spring_session")).isFalse();
+    }
+
+    @Test
+    void aBackupOfANewerZafuIsRefused() throws Exception {
+        Path file = backup();
+        Path newer = folder.resolve("zafu-newer.zip");
+        try (ZipFile zip = new ZipFile(file.toFile());
+                ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(newer))) {
+            for (ZipEntry entry : Collections.list(zip.entries())) {
+                byte[] content = zip.getInputStream(entry).readAllBytes();
+                out.putNextEntry(new ZipEntry(entry.getName()));
+                out.write(
+                        entry.getName().equals("about.json")
+                                ? new String(content, StandardCharsets.UTF_8)
+                                        .replaceFirst("\"schema\" : \"[0-9.]+\"", "\"schema\" : \"9999\"")
+                                        .getBytes(StandardCharsets.UTF_8)
+                                : content);
+            }
+        }
+        Path data = folder.resolve("school");
+        assertThat(restore(data, newer)).isEqualTo(2);
+        assertThat(said.toString(StandardCharsets.UTF_8)).contains("newer Zafu");
+        assertThat(data.resolve("zafu.mv.db")).doesNotExist();
     }
 
     @Test

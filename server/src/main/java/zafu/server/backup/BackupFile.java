@@ -1,103 +1,109 @@
 package zafu.server.backup;
 
 import java.io.BufferedOutputStream;
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.StringReader;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
+import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Instant;
-import java.util.Enumeration;
+import java.util.Collections;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Properties;
-import java.util.UUID;
+import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.flywaydb.core.api.FlywayException;
+import org.flywaydb.core.api.MigrationVersion;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
 
 /**
- * A ZIP of three parts: {@code backup.properties} (when it was made, of which schema, the hash of the script),
- * {@code database.sql} (a script that makes the database anew) and {@code files/} (uploads under their hashes).
- * docs/formats.md describes it.
+ * All of a school in a ZIP: {@code tables/NAME.jsonl} (a table, see {@link TableRows}), {@code files/HASH} (uploads under
+ * their hashes) and {@code about.json} (when it was made, of which schema, rows and hash of each table). docs/formats.md
+ * describes it. It is the same whatever database it came from, and goes into any.
  */
 final class BackupFile {
-    private static final String ABOUT = "backup.properties";
-    private static final String SCRIPT = "database.sql";
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final String ABOUT = "about.json";
+    private static final String TABLES = "tables/";
     private static final String FILES = "files/";
-    /** H2's own level: everything is read as it was at one moment. */
-    private static final int SNAPSHOT = 6;
+    /** H2's own level: everything is read as it was at one moment. PostgreSQL calls the same repeatable read. */
+    private static final int H2_SNAPSHOT = 6;
 
     private BackupFile() {}
 
-    /** What a backup that could be opened holds. */
-    record Contents(Instant madeAt, int schema, long students, int files) {}
+    /** What is said of a backup in itself. */
+    record About(Instant made, String schema, Map<String, Rows> tables) {}
+
+    /** @param sha256 of the lines, in hexadecimal digits */
+    record Rows(int rows, String sha256) {}
 
     /** Writes all there is to a new file; it is there whole or not at all. Others go on working meanwhile. */
     static void write(Connection database, Path data, Path target, Instant now) throws IOException, SQLException {
         Path folder = Files.createDirectories(target.toAbsolutePath().getParent());
-        Path script = Files.createTempFile(folder, "script", ".sql.part");
         Path half = Files.createTempFile(folder, "backup", ".zip.part");
-        try {
-            int schema = script(database, script);
-            try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(half)))) {
-                Properties about = new Properties();
-                about.setProperty("made", now.toString());
-                about.setProperty("schema", String.valueOf(schema));
-                about.setProperty("script", sha256(Files.newInputStream(script)));
-                zip.putNextEntry(new ZipEntry(ABOUT));
-                about.store(zip, "Zafu");
-                add(zip, SCRIPT, script);
-                for (Path file : uploads(data)) {
-                    add(zip, FILES + file.getFileName(), file);
-                }
-            }
-            Files.move(half, target, StandardCopyOption.ATOMIC_MOVE);
-        } finally {
-            Files.deleteIfExists(script);
-            Files.deleteIfExists(half);
-        }
-    }
-
-    private static int script(Connection database, Path to) throws SQLException {
         int before = database.getTransactionIsolation();
-        database.setAutoCommit(false);
-        database.setTransactionIsolation(SNAPSHOT);
-        try (Statement statement = database.createStatement()) {
-            statement.execute("script to '" + to.toString().replace("'", "''") + "' charset 'UTF-8'");
-            return schemaOf(statement);
+        try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(half)))) {
+            database.setAutoCommit(false);
+            database.setTransactionIsolation(snapshotOf(database));
+            Map<String, Rows> tables = new LinkedHashMap<>();
+            for (SchoolTables.Table table : SchoolTables.of(database)) {
+                tables.put(table.name(), write(database, table, zip));
+            }
+            About about = new About(now, SchoolPlace.schemaOf(database), tables);
+            // Whatever a row speaks of was written before the row.
+            for (Path file : uploads(data)) {
+                zip.putNextEntry(new ZipEntry(FILES + file.getFileName()));
+                Files.copy(file, zip);
+                zip.closeEntry();
+            }
+            zip.putNextEntry(new ZipEntry(ABOUT));
+            zip.write(JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(about));
+            zip.closeEntry();
+        } catch (IOException | SQLException | RuntimeException failed) {
+            Files.deleteIfExists(half);
+            throw failed;
         } finally {
             database.rollback();
             database.setTransactionIsolation(before);
             database.setAutoCommit(true);
         }
+        Files.move(half, target, StandardCopyOption.ATOMIC_MOVE);
     }
 
-    private static int schemaOf(Statement statement) throws SQLException {
-        return (int)
-                number(
-                        statement,
-                        "select max(cast(\"version\" as integer)) from \"flyway_schema_history\" where \"version\" is not null");
+    private static int snapshotOf(Connection database) throws SQLException {
+        return database.getMetaData().getDatabaseProductName().equals("H2")
+                ? H2_SNAPSHOT
+                : Connection.TRANSACTION_REPEATABLE_READ;
     }
 
-    private static long number(Statement statement, String query) throws SQLException {
-        try (ResultSet rows = statement.executeQuery(query)) {
-            rows.next();
-            return rows.getLong(1);
-        }
+    private static Rows write(Connection database, SchoolTables.Table table, ZipOutputStream zip)
+            throws IOException, SQLException {
+        zip.putNextEntry(new ZipEntry(TABLES + table.name() + ".jsonl"));
+        DigestOutputStream digested = new DigestOutputStream(zip, sha256());
+        Writer lines = new OutputStreamWriter(digested, StandardCharsets.UTF_8);
+        int rows = TableRows.write(database, table, lines);
+        lines.flush();
+        zip.closeEntry();
+        return new Rows(rows, hex(digested.getMessageDigest()));
     }
 
     private static List<Path> uploads(Path data) throws IOException {
@@ -113,35 +119,55 @@ final class BackupFile {
         }
     }
 
-    private static void add(ZipOutputStream zip, String name, Path file) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        Files.copy(file, zip);
-        zip.closeEntry();
-    }
-
     /**
-     * Opens a backup: everything in it has the hash it should have, and its script makes a database in memory.
+     * Opens a backup: everything in it has the hash it should have, and its rows make a school in memory.
      *
      * @throws Refusal that says what is wrong with it
      */
-    static Contents check(Path backup) {
-        String memory = "jdbc:h2:mem:" + UUID.randomUUID();
-        try (Connection database = connect(memory)) {
-            return read(backup, database);
+    @SuppressWarnings("try")
+    static About check(Path backup) {
+        SchoolPlace.InMemory memory = SchoolPlace.InMemory.fresh();
+        try (Connection keepsItThere = memory.connect()) {
+            return fill(backup, memory);
         } catch (SQLException broken) {
-            throw damaged(backup, "the database in it cannot be made");
+            throw damaged(backup, "the tables in it cannot be made");
         }
     }
 
-    /** Puts the backup where there is nothing yet: a new database file, and the uploads beside it. */
-    static void restore(Path backup, Path data) throws IOException, SQLException {
-        Files.createDirectories(data);
-        try (Connection database = connect(addressIn(data))) {
-            read(backup, database);
-        }
-        FileStore uploads = new FileStore(data.toString());
+    /** Makes the tables of the backup's schema in a place that has none, and fills them. */
+    static About fill(Path backup, SchoolPlace place) {
         try (ZipFile zip = new ZipFile(backup.toFile())) {
-            for (ZipEntry each : entries(zip)) {
+            About about = JSON.readValue(part(zip, backup, ABOUT), About.class);
+            if (MigrationVersion.fromVersion(about.schema())
+                            .compareTo(MigrationVersion.fromVersion(SchoolPlace.newest()))
+                    > 0) {
+                throw Refusal.unusable(
+                        "backup-newer",
+                        backup.getFileName()
+                                + " was made by a newer Zafu. Take that one to restore it; nothing was changed.");
+            }
+            requireWhole(backup, zip, about);
+            place.migrations(about.schema()).migrate();
+            try (Connection database = place.connect()) {
+                database.setAutoCommit(false);
+                for (SchoolTables.Table table : SchoolTables.of(database)) {
+                    try (BufferedReader lines = new BufferedReader(new InputStreamReader(
+                            part(zip, backup, TABLES + table.name() + ".jsonl"), StandardCharsets.UTF_8))) {
+                        TableRows.read(database, table, lines);
+                    }
+                }
+                database.commit();
+            }
+            return about;
+        } catch (IOException | SQLException | FlywayException | JacksonException unreadable) {
+            throw damaged(backup, "it cannot be read to its end");
+        }
+    }
+
+    /** Keeps the uploads of a backup that was checked. */
+    static void keepUploads(Path backup, FileStore uploads) throws IOException {
+        try (ZipFile zip = new ZipFile(backup.toFile())) {
+            for (ZipEntry each : Collections.list(zip.entries())) {
                 if (each.getName().startsWith(FILES)) {
                     try (InputStream content = zip.getInputStream(each)) {
                         uploads.keep(content.readAllBytes());
@@ -151,81 +177,46 @@ final class BackupFile {
         }
     }
 
-    static String addressIn(Path data) {
-        return "jdbc:h2:file:" + data.toAbsolutePath().resolve("zafu");
-    }
-
-    static Connection connect(String address) throws SQLException {
-        return DriverManager.getConnection(
-                address + ";MODE=PostgreSQL;DATABASE_TO_LOWER=TRUE;DEFAULT_NULL_ORDERING=HIGH", "zafu", "");
-    }
-
-    private static Contents read(Path backup, Connection database) {
-        try (ZipFile zip = new ZipFile(backup.toFile())) {
-            Properties about = new Properties();
-            about.load(new StringReader(new String(part(zip, backup, ABOUT), StandardCharsets.UTF_8)));
-            byte[] script = part(zip, backup, SCRIPT);
-            if (!sha256(new java.io.ByteArrayInputStream(script)).equals(about.getProperty("script"))) {
-                throw damaged(backup, "the database in it was changed");
+    private static void requireWhole(Path backup, ZipFile zip, About about) throws IOException {
+        for (Map.Entry<String, Rows> table : about.tables().entrySet()) {
+            InputStream lines = part(zip, backup, TABLES + table.getKey() + ".jsonl");
+            if (!hashOf(lines).equals(table.getValue().sha256())) {
+                throw damaged(backup, "the table " + table.getKey() + " in it was changed");
             }
-            int files = 0;
-            for (ZipEntry each : entries(zip)) {
-                if (each.getName().startsWith(FILES)) {
-                    files++;
-                    if (!each.getName().equals(FILES + sha256(zip.getInputStream(each)))) {
-                        throw damaged(backup, "a file in it was changed");
-                    }
-                }
+        }
+        for (ZipEntry each : Collections.list(zip.entries())) {
+            if (each.getName().startsWith(FILES) && !each.getName().equals(FILES + hashOf(zip.getInputStream(each)))) {
+                throw damaged(backup, "a file in it was changed");
             }
-            try (Statement statement = database.createStatement()) {
-                run(script, statement);
-                return new Contents(
-                        Instant.parse(about.getProperty("made")),
-                        schemaOf(statement),
-                        number(statement, "select count(*) from student"),
-                        files);
-            }
-        } catch (IOException | SQLException | RuntimeException unreadable) {
-            if (unreadable instanceof Refusal refusal) {
-                throw refusal;
-            }
-            throw damaged(backup, "it cannot be read to its end");
         }
     }
 
-    private static void run(byte[] script, Statement statement) throws IOException, SQLException {
-        Path file = Files.createTempFile("restoring", ".sql");
-        try {
-            Files.write(file, script);
-            statement.execute("runscript from '" + file.toString().replace("'", "''") + "' charset 'UTF-8'");
-        } finally {
-            Files.delete(file);
-        }
-    }
-
-    private static byte[] part(ZipFile zip, Path backup, String name) throws IOException {
+    private static InputStream part(ZipFile zip, Path backup, String name) throws IOException {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw damaged(backup, "it is no backup of Zafu");
+            throw damaged(backup, name + " is missing in it");
         }
-        try (InputStream content = zip.getInputStream(entry)) {
-            return content.readAllBytes();
-        }
-    }
-
-    private static List<? extends ZipEntry> entries(ZipFile zip) {
-        Enumeration<? extends ZipEntry> entries = zip.entries();
-        return java.util.Collections.list(entries);
+        return zip.getInputStream(entry);
     }
 
     private static Refusal damaged(Path backup, String why) {
         return Refusal.unusable("backup-damaged", backup.getFileName() + " cannot be used: " + why + ".");
     }
 
-    private static String sha256(InputStream content) throws IOException {
-        try (DigestInputStream digested = new DigestInputStream(content, MessageDigest.getInstance("SHA-256"))) {
-            digested.transferTo(java.io.OutputStream.nullOutputStream());
-            return HexFormat.of().formatHex(digested.getMessageDigest().digest());
+    private static String hashOf(InputStream content) throws IOException {
+        try (DigestInputStream digested = new DigestInputStream(content, sha256())) {
+            digested.transferTo(OutputStream.nullOutputStream());
+            return hex(digested.getMessageDigest());
+        }
+    }
+
+    private static String hex(MessageDigest digest) {
+        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException never) {
             throw new IllegalStateException(never);
         }

@@ -9,6 +9,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.util.List;
 import javax.sql.DataSource;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -16,6 +17,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
+import zafu.server.platform.JobsOnce;
 import zafu.server.platform.Refusal;
 
 /** Backups of the running school: every night, when an administrator asks, and when the launcher does. */
@@ -78,6 +80,7 @@ class Backups {
     }
 
     @Scheduled(cron = "0 40 2 * * *")
+    @SchedulerLock(name = "backup", lockAtLeastFor = JobsOnce.A_WHILE)
     void atNight() {
         LOG.info("nightly backup: {}", make());
     }
@@ -90,7 +93,8 @@ class Backups {
             try {
                 Path made = make();
                 Files.writeString(data.resolve("backup-made"), made.toString());
-                Files.delete(wanted);
+                // Another server on the same folder may have been as quick.
+                Files.deleteIfExists(wanted);
             } catch (RuntimeException failed) {
                 Files.writeString(wanted, String.valueOf(failed.getMessage()));
             }
