@@ -19,6 +19,7 @@ import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { useNotice } from "../shell/Notice";
 import { PeriodFields } from "./PeriodFields";
+import { SharedWithUs } from "./SharedWithUs";
 import { useMeasuresToChoose } from "./useMeasuresToChoose";
 import { words } from "./words";
 
@@ -37,7 +38,7 @@ export default function ArrangePlace() {
           {words.newArrangement}
         </Button>
       </PlaceHead>
-      {arrangements.length === 0 && <Box sx={{ p: 2 }}>{words.none}</Box>}
+      {arrangements.length === 0 && <Box sx={{ py: 1 }}>{words.none}</Box>}
       <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(340px, 1fr))", gap: 1.5 }}>
         {arrangements.map((each) => (
           <Card
@@ -68,6 +69,7 @@ export default function ArrangePlace() {
           </Card>
         ))}
       </Box>
+      <SharedWithUs classId={classId} />
       <PutAway classId={classId} />
       {making && <NewArrangement by={byMeasure} onClose={() => setMaking(false)} />}
     </>

@@ -7,6 +7,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
+import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
@@ -22,6 +23,7 @@ interface Props {
 }
 
 const OTHER_LANGUAGE = "";
+const sights = ["MINE", "CLASS", "SCHOOL"] as const;
 
 /** What can be written of an arrangement, whom it draws from, and what of it is watched. */
 export function DetailsDialog({ bench, onClose }: Props) {
@@ -32,6 +34,7 @@ export function DetailsDialog({ bench, onClose }: Props) {
   const [overlap, setOverlap] = useState(bench.details.overlap);
   const all = [...bench.tags, OTHER_LANGUAGE];
   const [watched, setWatched] = useState(bench.details.watched ?? all);
+  const [sight, setSight] = useState(bench.details.sight);
   const [purpose, setPurpose] = useState(bench.details.purpose);
   const save = useMutation({
     mutationFn: (body: Schemas["ArrangementEdit"]) =>
@@ -59,6 +62,7 @@ export function DetailsDialog({ bench, onClose }: Props) {
       overlap,
       classIds,
       watched: watched.length === all.length ? undefined : watched,
+      sight,
       version: bench.details.version,
     });
   };
@@ -97,6 +101,19 @@ export function DetailsDialog({ bench, onClose }: Props) {
             defaultValue={bench.details.note}
             sx={{ gridColumn: "1 / -1" }}
           />
+          <TextField
+            select
+            label={words.details.sight}
+            value={sight}
+            onChange={(event) => setSight(event.target.value as typeof sight)}
+            sx={{ gridColumn: "1 / -1" }}
+          >
+            {sights.map((each) => (
+              <MenuItem key={each} value={each}>
+                {words.details.sights[each]}
+              </MenuItem>
+            ))}
+          </TextField>
           <Ticks
             title={words.details.classes}
             options={classes.map((each) => ({

@@ -61,7 +61,7 @@ export function MethodFields({ bench, asked, onChange }: Props) {
       value={asked[field]}
       onChange={(event) => onChange({ ...asked, [field]: Number(event.target.value) })}
       slotProps={{ htmlInput: { min: 1 } }}
-      sx={{ width: 130 }}
+      sx={{ width: 122 }}
     />
   );
   return (
@@ -71,7 +71,7 @@ export function MethodFields({ bench, asked, onChange }: Props) {
         label={words.start.method}
         value={asked.method}
         onChange={(event) => onChange({ ...asked, method: event.target.value as Method })}
-        sx={{ width: 240 }}
+        sx={{ width: 210 }}
       >
         {(Object.keys(words.methods) as Method[]).map((method) => (
           <MenuItem key={method} value={method}>
@@ -85,7 +85,7 @@ export function MethodFields({ bench, asked, onChange }: Props) {
           label={words.measure}
           value={measures.length > 0 ? asked.measureId : ""}
           onChange={(event) => onChange({ ...asked, measureId: Number(event.target.value) })}
-          sx={{ width: 220 }}
+          sx={{ width: 210 }}
         >
           {measures.map((measure) => (
             <MenuItem key={measure.id} value={measure.id}>

@@ -19,6 +19,11 @@ interface Props {
   onCommand: (command: Command, said?: string) => void;
 }
 
+/** Before there are groups nobody was taken out of one. */
+function reason(why: NonNullable<Schemas["BenchStudent"]["notPlaced"]>, groups: number): string {
+  return why === "BY_HAND" && groups === 0 ? "" : words.reasons[why];
+}
+
 /** Students in no group, each with the reason. */
 export function NotPlaced({ bench, students, selection, comparison, faded, onCommand }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: "none" });
@@ -66,12 +71,12 @@ export function NotPlaced({ bench, students, selection, comparison, faded, onCom
             movedFrom={comparison.movedFrom(student.id)}
           />
           <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", px: 0.5 }}>
-            {student.notPlaced && words.reasons[student.notPlaced]}
+            {student.notPlaced && reason(student.notPlaced, bench.groups.length)}
           </Box>
         </Box>
       ))}
       <AdviceCard bench={bench} onCommand={onCommand} />
-      <RulesCard bench={bench} />
+      <RulesCard bench={bench} selection={selection} />
       <Button className="no-print" onClick={() => onCommand({ kind: "ADD_GROUP" })}>
         {words.addGroup}
       </Button>

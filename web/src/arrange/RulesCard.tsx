@@ -2,12 +2,23 @@ import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { useFocus } from "../shell/focus";
+import { changes, useRole } from "../shell/role";
+import { NoteOfTwo } from "./NoteOfTwo";
+import type { Selection } from "./useSelection";
 import { words } from "./words";
 
-/** The pair notes of the class, and which of them hold on the bench as it is. */
-export function RulesCard({ bench }: { bench: Schemas["BenchView"] }) {
-  const { projector } = useFocus();
-  if (projector || !bench.rules || bench.rules.length === 0) {
+interface Props {
+  bench: Schemas["BenchView"];
+  selection: Selection;
+}
+
+/** The pair notes of the class, and which of them hold on the bench as it is; two who are selected get a new one here. */
+export function RulesCard({ bench, selection }: Props) {
+  const { projector, classId } = useFocus();
+  const mayChange = changes(useRole(classId));
+  const rules = bench.rules ?? [];
+  const [one, other, ...more] = bench.students.filter((each) => selection.has(each.id));
+  if (projector || (rules.length === 0 && !mayChange)) {
     return null;
   }
   const names = new Map(bench.students.map((each) => [each.id, each.givenName]));
@@ -16,7 +27,7 @@ export function RulesCard({ bench }: { bench: Schemas["BenchView"] }) {
       <Box component="h2" sx={{ fontSize: 14 }}>
         {words.rules}
       </Box>
-      {bench.rules.map((rule) => (
+      {rules.map((rule) => (
         <Box
           key={rule.kind + rule.students.join()}
           sx={{ color: rule.met ? "var(--z-soft)" : "var(--z-clayText)" }}
@@ -27,6 +38,14 @@ export function RulesCard({ bench }: { bench: Schemas["BenchView"] }) {
           </span>
         </Box>
       ))}
+      {mayChange && one && other && more.length === 0 && (
+        <NoteOfTwo key={`${one.id}-${other.id}`} one={one} other={other} />
+      )}
+      {mayChange && rules.length === 0 && !other && (
+        <Box className="no-print" sx={{ color: "var(--z-soft)" }}>
+          {words.ofTwo.how}
+        </Box>
+      )}
     </Card>
   );
 }

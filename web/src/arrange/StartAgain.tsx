@@ -54,11 +54,14 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
       ),
     placeholderData: (before) => before,
     enabled: !waits,
+    throwOnError: false,
   });
   const possible = !waits && proposal.data?.groups !== undefined && !proposal.error;
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="start-title">
-      <DialogTitle id="start-title">{words.start.title}</DialogTitle>
+      <DialogTitle id="start-title">
+        {bench.groups.length > 0 ? words.start.title : words.start.first}
+      </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
         <MethodFields bench={bench} asked={asked} onChange={setAsked} />
         {waits ? null : proposal.error || proposal.data?.impossible ? (

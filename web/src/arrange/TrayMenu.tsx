@@ -4,6 +4,7 @@ import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
+import { GroupDoorDialog } from "../entry/GroupDoorDialog";
 import { historyOf } from "../history/address";
 import { words as history } from "../history/words";
 import { useFocus } from "../shell/focus";
@@ -19,12 +20,14 @@ interface Props {
   onCommand: (command: Command, said?: string) => void;
 }
 
+type Asked = "rename" | "leads" | "door";
+
 export function TrayMenu({ bench, group, selection, onCommand }: Props) {
   const { classId } = useFocus();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [open, setOpen] = useState<"rename" | "leads" | null>(null);
+  const [open, setOpen] = useState<Asked | null>(null);
   const close = () => setOpen(null);
-  const show = (what: "rename" | "leads") => {
+  const show = (what: Asked) => {
     setAnchor(null);
     setOpen(what);
   };
@@ -43,6 +46,7 @@ export function TrayMenu({ bench, group, selection, onCommand }: Props) {
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         <MenuItem onClick={() => show("rename")}>{words.rename}</MenuItem>
         <MenuItem onClick={() => show("leads")}>{words.leads}</MenuItem>
+        <MenuItem onClick={() => show("door")}>{words.door}</MenuItem>
         <MenuItem component={Link} to={historyOf(classId, "GROUP", group.id, group.name)}>
           {history.open}
         </MenuItem>
@@ -60,6 +64,7 @@ export function TrayMenu({ bench, group, selection, onCommand }: Props) {
       </Menu>
       {open === "rename" && <RenameDialog group={group} onCommand={onCommand} onClose={close} />}
       {open === "leads" && <LeadsDialog bench={bench} group={group} onCommand={onCommand} onClose={close} />}
+      {open === "door" && <GroupDoorDialog group={group} onClose={close} />}
     </>
   );
 }

@@ -92,6 +92,7 @@ export const words = {
   more: "More",
   split: "Split in two by score",
   splitChosen: (count: number) => `Split off ${plural(count, "selected student")}`,
+  door: "Code for joining",
   leads: "Who leads it…",
   takeFrom: (count: number) => `Take ${plural(count, "selected student")} out of this group only`,
   placeAlso: (count: number) => `Add ${plural(count, "selected student")} here too`,
@@ -100,6 +101,19 @@ export const words = {
   locked: "locked",
   lockedHelp: "Stays here whatever is taken. L unlocks.",
   rules: "Rules and wishes",
+  ofTwo: {
+    how: "Select two students to note that they belong together or apart.",
+    label: (one: string, other: string) => `${one} and ${other}`,
+    choose: "note something…",
+    kinds: {
+      MUST_BE_TOGETHER: "must be together",
+      MUST_BE_APART: "must be apart",
+      WORKS_WELL: "work well together",
+      BETTER_APART: "are better apart",
+    } satisfies Record<Schemas["PairNoteShown"]["kind"], string>,
+    noted: (one: string, other: string, kind: Schemas["PairNoteShown"]["kind"]): string =>
+      `Noted: ${one} and ${other} ${words.ofTwo.kinds[kind]}.`,
+  },
   rule: {
     LOCKED: (names: string) => `${names} locked`,
     TOGETHER: (names: string) => `${names} together`,
@@ -113,6 +127,7 @@ export const words = {
     `${each.tag === undefined ? "Another language at home" : `Tag “${each.tag}”`}: ${each.inGroup} of ${each.groupSize} here, ${each.inClass} of ${each.classSize} in class. ${each.inGroup * each.classSize > each.inClass * each.groupSize ? "More" : "Fewer"} than chance.`,
   start: {
     title: "Start again",
+    first: "How to start",
     method: "How",
     groups: "Number of groups",
     smallest: "Smallest",
@@ -210,7 +225,20 @@ export const words = {
     leave: "Leave it so",
     mine: "Do mine all the same",
   },
+  shared: {
+    heading: "Shared by colleagues",
+    of: (subject: string, className: string, by: string) => `${subject} · ${className} · ${by}`,
+    here: (here: number, members: number) => (here === members ? `${here}` : `${here} of ${members}`),
+    take: "Take for this class",
+    taken: (name: string) => `${name} is an arrangement of this class now; the other stays as it is.`,
+  },
   details: {
+    sight: "Who sees it",
+    sights: {
+      MINE: "only me",
+      CLASS: "everybody who works in its classes",
+      SCHOOL: "colleagues may take its groups for their classes too",
+    },
     open: "Details…",
     title: "About this arrangement",
     purpose: "Purpose",

@@ -12,6 +12,9 @@ import { api, type Schemas } from "../api/client";
 import { doorQuery, pictureEntryQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
+import { AskingForGroups } from "./AskingForGroups";
+import { AskingList } from "./AskingList";
+import { DoorCode } from "./DoorCode";
 import { words } from "./words";
 
 /** The door of a class: open or closed, its code and password, and who asks. */
@@ -37,17 +40,7 @@ export function DoorDialog({ classId, onClose }: { classId: number; onClose: () 
       <DialogTitle>{words.doorTitle}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
         <Box>{words.doorHelp}</Box>
-        {door.code && (
-          <Box>
-            {words.code}{" "}
-            <Box component="b" sx={{ fontSize: 22, letterSpacing: 2 }}>
-              {door.code}
-            </Box>{" "}
-            <Box component="span" sx={{ color: "var(--z-soft)" }}>
-              {door.opened ? words.isOpen : words.isClosed}
-            </Box>
-          </Box>
-        )}
+        {door.code && <DoorCode label={words.code} code={door.code} opened={door.opened} />}
         <Box sx={{ display: "flex", gap: 1, alignItems: "start" }}>
           <TextField
             label={door.code ? words.newPassword : words.password}
@@ -70,6 +63,9 @@ export function DoorDialog({ classId, onClose }: { classId: number; onClose: () 
         </Box>
         <PictureEntry classId={classId} />
         <Asking classId={classId} asking={door.asking} />
+        {door.askingForGroups.length > 0 && (
+          <AskingForGroups asking={door.askingForGroups} title={words.askingForGroups} />
+        )}
         <Box>
           <Button onClick={onClose}>{words.done}</Button>
         </Box>
@@ -121,25 +117,18 @@ function Asking({ classId, asking }: { classId: number; asking: Schemas["AskingS
     onError: (error) => tell(error.message),
   });
   return (
-    <Box component="section" aria-label={words.asking}>
-      <Box component="h3" sx={{ fontSize: 14 }}>
-        {words.asking}
-      </Box>
-      {asking.length === 0 && <Box sx={{ color: "var(--z-soft)" }}>{words.nobody}</Box>}
-      {asking.map((who) => (
-        <Box key={who.id} sx={{ display: "flex", gap: 1, alignItems: "center", py: 0.5 }}>
-          <Box sx={{ flex: 1 }}>
-            <b>{who.givenName}</b> {who.familyName}{" "}
-            {who.known && (
-              <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-                {words.known}
-              </Box>
-            )}
-          </Box>
-          <Button onClick={() => decide.mutate({ who, letIn: true })}>{words.letIn}</Button>
-          <Button onClick={() => decide.mutate({ who, letIn: false })}>{words.turnAway}</Button>
-        </Box>
-      ))}
-    </Box>
+    <AskingList
+      title={words.asking}
+      asking={asking}
+      name={(who) => (
+        <>
+          <b>{who.givenName}</b> {who.familyName}
+        </>
+      )}
+      about={(who) =>
+        [who.group && words.alsoInto(who.group), who.known && words.known].filter(Boolean).join(", ")
+      }
+      onDecide={(who, letIn) => decide.mutate({ who, letIn })}
+    />
   );
 }

@@ -52,7 +52,7 @@ function Ask({ onAsked }: { onAsked: (token: string) => void }) {
   return (
     <Box component="form" onSubmit={submit} sx={{ display: "grid", gap: 2 }}>
       <Box sx={{ color: "var(--z-soft)" }}>{words.joinHelp}</Box>
-      <TextField name="code" label={words.code} required autoFocus autoComplete="off" />
+      <TextField name="code" label={words.anyCode} required autoFocus autoComplete="off" />
       <TextField name="password" label={words.password} required autoComplete="off" />
       <TextField name="givenName" label={words.givenName} required autoComplete="off" />
       <TextField name="familyName" label={words.familyName} autoComplete="off" />

@@ -16,6 +16,7 @@ import { WorkList } from "./WorkList";
 import { words } from "./words";
 
 const MyCalendar = lazy(() => import("./MyCalendar"));
+const MyGroups = lazy(() => import("./MyGroups"));
 const MyDevice = lazy(() => import("../device/MyDevice"));
 
 export function MyWorkPlace() {
@@ -36,7 +37,7 @@ export function MyWorkPlace() {
     <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 2 }}>
       <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", gap: 1.25, mb: 1 }}>
         <Mark size={30} />
-        <Box component="h1" sx={{ fontSize: "1.24em", flex: "1 1 9em" }}>
+        <Box component="h1" sx={{ fontSize: "1.24em", flex: "1 1 5em" }}>
           {words.greeting(work.givenName, work.localNow)}
         </Box>
         <EaseButton />
@@ -58,6 +59,7 @@ export function MyWorkPlace() {
         {idle && (
           <Suspense>
             <MyCalendar />
+            <MyGroups />
             {session?.studentId !== undefined && <MyDevice />}
           </Suspense>
         )}

@@ -3,6 +3,7 @@ import { Navigate, Route, Routes } from "react-router";
 import type { Schemas } from "../api/client";
 import { EaseProvider } from "../ease/EaseProvider";
 import { outbox } from "../outbox/mine";
+import { Mishap } from "../shell/Mishap";
 import { Waiting } from "../shell/Waiting";
 import { MyWorkPlace } from "./MyWorkPlace";
 import { StillThere } from "./StillThere";
@@ -22,16 +23,18 @@ export function StudentPlaces({ session }: { session: Schemas["Session"] }) {
   useInstalled();
   return (
     <EaseProvider>
-      <Suspense fallback={<Waiting />}>
-        <Routes>
-          <Route path="/my" element={<MyWorkPlace />} />
-          <Route path="/my/shelf/:itemId" element={<BookPlace />} />
-          <Route path="/my/corners/:cornerId" element={<MyCornerPlace />} />
-          <Route path="/my/corners/:cornerId/meeting" element={<MyMeetingPlace />} />
-          <Route path="/my/tries/:tryId" element={<TryPlace />} />
-          <Route path="*" element={<Navigate to="/my" replace />} />
-        </Routes>
-      </Suspense>
+      <Mishap>
+        <Suspense fallback={<Waiting />}>
+          <Routes>
+            <Route path="/my" element={<MyWorkPlace />} />
+            <Route path="/my/shelf/:itemId" element={<BookPlace />} />
+            <Route path="/my/corners/:cornerId" element={<MyCornerPlace />} />
+            <Route path="/my/corners/:cornerId/meeting" element={<MyMeetingPlace />} />
+            <Route path="/my/tries/:tryId" element={<TryPlace />} />
+            <Route path="*" element={<Navigate to="/my" replace />} />
+          </Routes>
+        </Suspense>
+      </Mishap>
       {session.sharedDevice && <StillThere />}
     </EaseProvider>
   );

@@ -30,7 +30,7 @@ describe("a piece of work in a child's words", () => {
 
   it("says that it is another try, or that it need not be done", () => {
     expect(aboutCard({ ...card, again: true }, now)).toMatch(/^another try · 6 questions/);
-    expect(aboutCard({ ...card, when: "DONE", excused: true }, now)).toBe("you need not do this");
+    expect(aboutCard({ ...card, when: "DONE", excused: true }, now)).toBe("you do not have to do this");
   });
 
   it("leaves out a limit and a date that are not there", () => {

@@ -5,7 +5,7 @@ import { plural } from "../shell/plural";
 type Card = Schemas["Card"];
 
 export const words = {
-  excused: "you need not do this",
+  excused: "you do not have to do this",
   anotherTry: "another try",
   reminds: (by: string) => `${by} reminds you of this.`,
   greeting: (name: string, local: string) => {
@@ -55,7 +55,7 @@ export const words = {
       ? "one answer came late; your teacher decides"
       : `${count} answers came late; your teacher decides`,
   says: (by: string | undefined) => (by ? `${by}: ` : ""),
-  asOf: (time: string) => `No connection. This is how it was at ${time}.`,
+  asOf: (time: string) => `No connection. This is how it was at ${time.replace(/\.$/, "")}.`,
   unsent: (count: number) =>
     count === 1
       ? "One answer waits on this device for the connection."
@@ -67,6 +67,12 @@ export const words = {
   stay: "Stay",
   stillThere: "Are you still there? Others use this device, so you will be signed out in a minute.",
   imHere: "I am here",
+  groups: {
+    button: "Join a group",
+    help: "A teacher has told you a group code and a password.",
+    waits: "Your teacher has been asked. You are in the group as soon as they let you in.",
+    isIn: (group: string | undefined) => (group ? `You are in ${group} now.` : "You are in the group now."),
+  },
   calendar: {
     button: "My work in a calendar",
     title: "My work in a calendar",

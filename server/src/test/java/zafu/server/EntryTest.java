@@ -162,7 +162,7 @@ class EntryTest extends ServerTest {
                 .isEqualTo("TURNED_AWAY");
         door(own, false);
         assertThat(join(code, "cockle", "A", "B").body().get("detail").asString())
-                .startsWith("This class takes nobody in just now.");
+                .startsWith("Nobody is taken in just now.");
     }
 
     @Test

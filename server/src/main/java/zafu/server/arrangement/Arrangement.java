@@ -61,6 +61,13 @@ class Arrangement {
     @Nullable
     Long secondMeasureId;
 
+    @Enumerated(EnumType.STRING)
+    Sight sight = Sight.CLASS;
+
+    /** Who last said who sees it; whose it is where it is kept to oneself. */
+    @Nullable
+    Long keptBy;
+
     /** Counts the changes of its bench. */
     long revision;
 
@@ -70,6 +77,39 @@ class Arrangement {
 
     @Version
     long version;
+
+    /** Whether an adult who works in its classes sees it. */
+    boolean isSeenBy(Optional<Long> adultId) {
+        return Sight.isFor(adultId, onlyFor());
+    }
+
+    /** The adult who keeps it to themselves, if so. */
+    @Nullable
+    Long onlyFor() {
+        return sight == Sight.MINE ? keptBy : null;
+    }
+
+    /** One like it, without groups, for another stretch of time. */
+    Arrangement another(String name, LocalDate beginsOn, LocalDate endsOn) {
+        Arrangement made = new Arrangement();
+        made.classId = classId;
+        made.name = name;
+        made.subject = subject;
+        made.purpose = purpose;
+        made.description = description;
+        made.beginsOn = beginsOn;
+        made.endsOn = endsOn;
+        made.measureId = measureId;
+        made.method = method;
+        made.smallest = smallest;
+        made.largest = largest;
+        made.overlap = overlap;
+        made.watched = watched;
+        made.lineSkill = lineSkill;
+        made.lineMeasures = lineMeasures;
+        made.secondMeasureId = secondMeasureId;
+        return made;
+    }
 
     Optional<List<String>> watchedTags() {
         return Optional.ofNullable(watched).map(tags -> List.of(tags.split("\n", -1)));

@@ -2,21 +2,16 @@ package zafu.server.arrangement;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.ArrangementCareController.ArrangementEdit;
 import zafu.server.arrangement.ArrangementCareController.NextCycle;
 import zafu.server.arrangement.ArrangementCareController.PutAway;
@@ -30,10 +25,12 @@ class ArrangementCare {
     private final ArrangementRepository arrangements;
     private final ArrangementClassRepository drawn;
     private final BenchStore store;
+    private final BenchCopies copies;
     private final Pools pools;
     private final Roster roster;
     private final SchoolSettings school;
     private final ClassPermission permission;
+    private final CurrentPerson current;
     private final AuditTrail audit;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -42,20 +39,24 @@ class ArrangementCare {
             ArrangementRepository arrangements,
             ArrangementClassRepository drawn,
             BenchStore store,
+            BenchCopies copies,
             Pools pools,
             Roster roster,
             SchoolSettings school,
             ClassPermission permission,
+            CurrentPerson current,
             AuditTrail audit,
             ApplicationEventPublisher events,
             Clock clock) {
         this.arrangements = arrangements;
         this.drawn = drawn;
         this.store = store;
+        this.copies = copies;
         this.pools = pools;
         this.roster = roster;
         this.school = school;
         this.permission = permission;
+        this.current = current;
         this.audit = audit;
         this.events = events;
         this.clock = clock;
@@ -86,6 +87,10 @@ class ArrangementCare {
         arrangement.endsOn = edit.endsOn();
         arrangement.overlap = edit.overlap();
         arrangement.watched = edit.watched() == null ? null : String.join("\n", edit.watched());
+        if (edit.sight() != null && edit.sight() != arrangement.sight) {
+            arrangement.sight = edit.sight();
+            arrangement.keptBy = current.adult().adultId();
+        }
         tell(arrangement, "arrangement.edited", arrangement.name);
     }
 
@@ -135,48 +140,16 @@ class ArrangementCare {
     long copy(long arrangementId, NextCycle wanted) {
         Arrangement from = requireChange(arrangementId);
         requireOrder(wanted.beginsOn(), wanted.endsOn());
-        Arrangement made = new Arrangement();
-        made.classId = from.classId;
-        made.name = wanted.name().strip();
-        made.subject = from.subject;
-        made.purpose = from.purpose;
-        made.description = from.description;
-        made.beginsOn = wanted.beginsOn();
-        made.endsOn = wanted.endsOn();
-        made.measureId = from.measureId;
-        made.method = from.method;
-        made.smallest = from.smallest;
-        made.largest = from.largest;
-        made.overlap = from.overlap;
-        made.watched = from.watched;
-        made.lineSkill = from.lineSkill;
-        made.lineMeasures = from.lineMeasures;
-        made.secondMeasureId = from.secondMeasureId;
+        Arrangement made = from.another(wanted.name().strip(), wanted.beginsOn(), wanted.endsOn());
+        // A copy is seen by whom the original is, except that the school is asked anew.
+        made.sight = from.sight == Sight.MINE ? Sight.MINE : Sight.CLASS;
+        made.keptBy = from.sight == Sight.MINE ? from.keptBy : null;
         long id = arrangements.save(made).id;
         List<Long> classIds = pools.classesOf(from);
         classIds.subList(1, classIds.size()).forEach(each -> drawn.save(drawing(id, each)));
-        store.write(id, new BenchState(List.of(), Map.of(), Set.of(), Map.of()), copied(from, id, pools.of(from)));
+        copies.copy(from.id, id, pools.of(from));
         tell(made, "arrangement.copied", from.name + " as " + made.name);
         return id;
-    }
-
-    private BenchState copied(Arrangement from, long to, Pool pool) {
-        Set<Long> here = pool.students().stream().map(StudentId::value).collect(Collectors.toSet());
-        BenchState state = store.read(from.id).onlyWith(here);
-        Map<Long, Long> newIds = new LinkedHashMap<>();
-        List<BenchState.Group> groups = new ArrayList<>();
-        for (BenchState.Group group : state.groups()) {
-            BenchState.Group made = store.newGroup(to, group.name(), group.look());
-            newIds.put(group.id(), made.id());
-            groups.add(made.called(group.name(), group.studentName()).ledBy(group.leads()));
-        }
-        Map<Long, Long> placed = new TreeMap<>();
-        state.placed().forEach((student, group) -> placed.put(student, newIds.get(group)));
-        Map<Long, Set<Long>> also = new TreeMap<>();
-        state.also()
-                .forEach((student, further) -> also.put(
-                        student, further.stream().map(newIds::get).collect(Collectors.toCollection(TreeSet::new))));
-        return new BenchState(groups, placed, state.locked(), also);
     }
 
     @Transactional
@@ -198,6 +171,7 @@ class ArrangementCare {
     List<PutAway> putAwayOf(long classId) {
         permission.requireSee(classId);
         return arrangements.findByClassIdAndDeletedAtIsNotNullOrderByDeletedAtDesc(classId).stream()
+                .filter(each -> each.isSeenBy(current.anyAdultId()))
                 .map(each -> new PutAway(each.id, each.name, school.local(each.deletedAt)))
                 .toList();
     }

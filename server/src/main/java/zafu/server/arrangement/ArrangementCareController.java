@@ -25,7 +25,11 @@ class ArrangementCareController {
         this.care = care;
     }
 
-    /** All that can be written of an arrangement; see {@link BenchView.Details}. */
+    /**
+     * All that can be written of an arrangement; see {@link BenchView.Details}.
+     *
+     * @param sight absent to leave it as it is
+     */
     record ArrangementEdit(
             @NotBlank @Size(max = 120) String name,
             @NotBlank @Size(max = 60) String subject,
@@ -37,6 +41,7 @@ class ArrangementCareController {
             boolean overlap,
             @NotNull @Size(max = 20) List<Long> classIds,
             @Nullable @Size(max = 12) List<@Size(max = 60) String> watched,
+            @Nullable Sight sight,
             long version) {}
 
     record NextCycle(@NotBlank @Size(max = 120) String name, @NotNull LocalDate beginsOn, @NotNull LocalDate endsOn) {}

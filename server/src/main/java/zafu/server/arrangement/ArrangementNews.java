@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import zafu.core.grouping.Regrouping;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
 import zafu.server.roster.Roster;
 
 /** What of the arrangements of a class needs a person: new scores that suggest a move, and students in no group. */
@@ -18,6 +19,7 @@ public class ArrangementNews {
     private final ScoreLines lines;
     private final Pools pools;
     private final ClassPermission permission;
+    private final CurrentPerson current;
 
     ArrangementNews(
             ArrangementRepository arrangements,
@@ -25,13 +27,15 @@ public class ArrangementNews {
             BenchAdvice advice,
             ScoreLines lines,
             Pools pools,
-            ClassPermission permission) {
+            ClassPermission permission,
+            CurrentPerson current) {
         this.arrangements = arrangements;
         this.store = store;
         this.advice = advice;
         this.lines = lines;
         this.pools = pools;
         this.permission = permission;
+        this.current = current;
     }
 
     /**
@@ -64,8 +68,9 @@ public class ArrangementNews {
     public List<ForArrangement> of(long classId) {
         List<ForArrangement> news = new ArrayList<>();
         List<Long> mine = permission.changeable();
+        Optional<Long> me = current.anyAdultId();
         for (Arrangement each : arrangements.inUse(List.of(classId))) {
-            if (each.measureId != null && mine.containsAll(pools.classesOf(each))) {
+            if (each.measureId != null && each.isSeenBy(me) && mine.containsAll(pools.classesOf(each))) {
                 ForArrangement found = of(each);
                 if (!found.moves().isEmpty() || !found.notPlaced().isEmpty()) {
                     news.add(found);

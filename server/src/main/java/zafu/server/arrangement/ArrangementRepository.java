@@ -19,6 +19,8 @@ interface ArrangementRepository extends JpaRepository<Arrangement, Long> {
             + "(select c.arrangementId from ArrangementClass c where c.classId in :classIds) order by a.id")
     List<Arrangement> ever(Collection<Long> classIds);
 
+    List<Arrangement> findBySightAndDeletedAtIsNullOrderById(Sight sight);
+
     List<Arrangement> findByClassIdAndDeletedAtIsNotNullOrderByDeletedAtDesc(long classId);
 
     /** Deeds on one bench wait for each other, so that two teachers never overwrite one another. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -13,6 +14,7 @@ import zafu.core.grouping.Proposal;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
 import zafu.server.access.Reach;
 import zafu.server.arrangement.ArrangementController.ArrangementCard;
 import zafu.server.arrangement.ArrangementController.GroupCard;
@@ -38,6 +40,7 @@ class ArrangementService {
     private final Measures measures;
     private final Roster roster;
     private final ClassPermission permission;
+    private final CurrentPerson current;
     private final AuditTrail audit;
     private final StudentAccess access;
     private final MembershipRepository memberships;
@@ -56,6 +59,7 @@ class ArrangementService {
             Measures measures,
             Roster roster,
             ClassPermission permission,
+            CurrentPerson current,
             AuditTrail audit,
             StudentAccess access,
             MembershipRepository memberships,
@@ -72,6 +76,7 @@ class ArrangementService {
         this.measures = measures;
         this.roster = roster;
         this.permission = permission;
+        this.current = current;
         this.audit = audit;
         this.access = access;
         this.memberships = memberships;
@@ -90,7 +95,9 @@ class ArrangementService {
         Map<Long, List<Arrangements.GroupWithMembers>> byArrangement = groups.ofClass(classId).stream()
                 .filter(each -> reach.seesGroup(each.id().value()))
                 .collect(Collectors.groupingBy(Arrangements.GroupWithMembers::arrangementId));
+        Optional<Long> me = current.anyAdultId();
         return arrangements.inUse(List.of(classId)).stream()
+                .filter(each -> each.isSeenBy(me))
                 .filter(each -> reach.isWhole() ? maySee(each) : byArrangement.containsKey(each.id))
                 .map(each -> card(each, byArrangement.getOrDefault(each.id, List.of()), students))
                 .toList();

@@ -9,14 +9,17 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
+import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Remembered;
 
@@ -26,18 +29,33 @@ public class Arrangements {
     private final ArrangementRepository arrangements;
     private final ArrangementGroupRepository groups;
     private final MembershipRepository memberships;
+    private final CurrentPerson current;
     private final Remembered<Set<Long>, List<GroupWithMembers>> remembered = new Remembered<>();
 
     Arrangements(
-            ArrangementRepository arrangements, ArrangementGroupRepository groups, MembershipRepository memberships) {
+            ArrangementRepository arrangements,
+            ArrangementGroupRepository groups,
+            MembershipRepository memberships,
+            CurrentPerson current) {
         this.arrangements = arrangements;
         this.groups = groups;
         this.memberships = memberships;
+        this.current = current;
     }
 
-    /** A group on a bench, with its present members. */
+    /**
+     * A group on a bench, with its present members.
+     *
+     * @param onlyFor the adult who keeps its arrangement to themselves; absent where its classes see it
+     */
     public record GroupWithMembers(
-            GroupId id, long arrangementId, String arrangementName, String name, int look, Set<StudentId> members) {}
+            GroupId id,
+            long arrangementId,
+            String arrangementName,
+            String name,
+            int look,
+            Set<StudentId> members,
+            @Nullable Long onlyFor) {}
 
     /** All groups of all arrangements of a class, in the order of the benches. */
     public List<GroupWithMembers> ofClass(long classId) {
@@ -54,27 +72,37 @@ public class Arrangements {
         return groupsOf(arrangements.inUse(classIds));
     }
 
-    private List<GroupWithMembers> groupsOf(Collection<Arrangement> of) {
-        Map<Long, String> names = new LinkedHashMap<>();
-        of.forEach(each -> names.put(each.id, each.name));
+    /** Whether a class has any group. */
+    public boolean hasGroups(long classId) {
+        return !remembered.get(Set.of(classId), this::ofClasses).isEmpty();
+    }
+
+    List<GroupWithMembers> groupsOf(Collection<Arrangement> of) {
+        Map<Long, Arrangement> byId = new LinkedHashMap<>();
+        of.forEach(each -> byId.put(each.id, each));
         Map<Long, Set<StudentId>> members = new LinkedHashMap<>();
-        memberships.findByArrangementIdInAndToAtIsNull(names.keySet()).forEach(each -> members.computeIfAbsent(
+        memberships.findByArrangementIdInAndToAtIsNull(byId.keySet()).forEach(each -> members.computeIfAbsent(
                         each.groupId, id -> new TreeSet<>())
                 .add(new StudentId(each.studentId)));
-        return groups.findByArrangementIdInOrderByArrangementIdAscPlaceAsc(names.keySet()).stream()
+        return groups.findByArrangementIdInOrderByArrangementIdAscPlaceAsc(byId.keySet()).stream()
                 .filter(group -> !group.removed)
                 .map(group -> new GroupWithMembers(
                         new GroupId(group.id),
                         group.arrangementId,
-                        names.getOrDefault(group.arrangementId, ""),
+                        byId.get(group.arrangementId).name,
                         group.name,
                         group.look,
-                        members.getOrDefault(group.id, Set.of())))
+                        members.getOrDefault(group.id, Set.of()),
+                        byId.get(group.arrangementId).onlyFor()))
                 .toList();
     }
 
     /** A group of an arrangement in use, and the class that looks after it. */
-    public record GroupOfClass(long id, long classId, long arrangementId, String name, Set<StudentId> members) {}
+    public record GroupOfClass(long id, long classId, long arrangementId, String name, Set<StudentId> members) {
+        public boolean has(long studentId) {
+            return members.contains(new StudentId(studentId));
+        }
+    }
 
     public GroupOfClass group(long groupId) {
         ArrangementGroup group =
@@ -136,8 +164,9 @@ public class Arrangements {
     /** An arrangement by name. */
     public record ArrangementName(long id, long classId, String name) {}
 
+    /** Those that the signed-in adult sees. */
     public List<ArrangementName> named(Collection<Long> classIds) {
-        return arrangements.inUse(classIds).stream()
+        return seen(classIds)
                 .map(each -> new ArrangementName(each.id, each.classId, each.name))
                 .toList();
     }
@@ -155,8 +184,9 @@ public class Arrangements {
             Collection<Long> classIds, @Nullable Long arrangementId, Collection<StudentId> students) {
         Set<StudentId> left = new LinkedHashSet<>(students);
         List<Gathered> gathered = new ArrayList<>();
+        Optional<Long> adult = current.anyAdultId();
         for (GroupWithMembers group : remembered.get(Set.copyOf(classIds), this::ofClasses)) {
-            if (Objects.equals(group.arrangementId(), arrangementId)) {
+            if (Sight.isFor(adult, group.onlyFor()) && Objects.equals(group.arrangementId(), arrangementId)) {
                 List<StudentId> members =
                         students.stream().filter(group.members()::contains).toList();
                 members.forEach(left::remove);
@@ -174,7 +204,7 @@ public class Arrangements {
 
     /** Arrangements of a class that are in use, by the day on which they begin. */
     public List<PeriodOf> periodsOf(long classId) {
-        return arrangements.inUse(List.of(classId)).stream()
+        return seen(List.of(classId))
                 .map(each -> new PeriodOf(each.id, each.name, each.beginsOn, each.endsOn))
                 .sorted(Comparator.comparing(PeriodOf::beginsOn))
                 .toList();
@@ -188,7 +218,12 @@ public class Arrangements {
     }
 
     public boolean belongsTo(long arrangementId, long classId) {
-        return arrangements.inUse(List.of(classId)).stream().anyMatch(found -> found.id == arrangementId);
+        return seen(List.of(classId)).anyMatch(found -> found.id == arrangementId);
+    }
+
+    private Stream<Arrangement> seen(Collection<Long> classIds) {
+        Optional<Long> adult = current.anyAdultId();
+        return arrangements.inUse(classIds).stream().filter(each -> each.isSeenBy(adult));
     }
 
     @EventListener

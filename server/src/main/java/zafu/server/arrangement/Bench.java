@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -22,6 +24,7 @@ import zafu.server.platform.Refusal;
 @Service
 public class Bench {
     private final ArrangementRepository arrangements;
+    private final EntityManager entities;
     private final BenchStore store;
     private final BenchStepRepository steps;
     private final BenchDeeds deeds;
@@ -36,6 +39,7 @@ public class Bench {
 
     Bench(
             ArrangementRepository arrangements,
+            EntityManager entities,
             BenchStore store,
             BenchStepRepository steps,
             BenchDeeds deeds,
@@ -48,6 +52,7 @@ public class Bench {
             Clock clock,
             JsonMapper json) {
         this.arrangements = arrangements;
+        this.entities = entities;
         this.store = store;
         this.steps = steps;
         this.deeds = deeds;
@@ -70,26 +75,91 @@ public class Bench {
 
     @Transactional
     public void carryOut(long arrangementId, BenchCommand command) {
-        Arrangement arrangement =
-                arrangements.findToChange(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement arrangement = toChange(arrangementId);
         pools.requireChange(arrangement);
+        carryOut(arrangement, command, current.adult().adultId());
+    }
+
+    /**
+     * Puts a student into a group on the word of an adult who need not be here: whoever lets in at its door, or has
+     * opened it to all who know the password. Beside the groups they are in, where the arrangement lets groups overlap.
+     *
+     * @param onTheWordOf whose step it is, to be undone like any other
+     */
+    @Transactional
+    public void letIn(long arrangementId, long groupId, long studentId, long onTheWordOf) {
+        Arrangement arrangement = toChange(arrangementId);
+        boolean beside = arrangement.overlap
+                && store.read(arrangementId).groupOf(studentId).isPresent();
+        carryOut(arrangement, BenchCommand.place(studentId, groupId, beside), onTheWordOf);
+    }
+
+    /** One more adult leads a group. */
+    @Transactional
+    public void addLead(long arrangementId, long groupId, long adultId) {
+        Set<Long> leads =
+                new LinkedHashSet<>(store.read(arrangementId).group(groupId).leads());
+        leads.add(adultId);
+        carryOut(arrangementId, BenchCommand.lead(groupId, List.copyOf(leads)));
+    }
+
+    public void requireChange(long arrangementId) {
+        pools.requireChange(arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement")));
+    }
+
+    /** Whether a student is of a class from which the arrangement draws. */
+    public boolean drawsFrom(long arrangementId, long studentId) {
+        Arrangement arrangement =
+                arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        return drawsFrom(arrangement, studentId);
+    }
+
+    private boolean drawsFrom(Arrangement arrangement, long studentId) {
+        return pools.of(arrangement).names().containsKey(new StudentId(studentId));
+    }
+
+    /**
+     * As {@link #letIn}, for a student of its classes who is in none of its groups: nobody is taken out of another.
+     *
+     * @return whether that was so; nothing is done where it was not
+     */
+    @Transactional
+    public boolean letInIfFree(long arrangementId, long groupId, long studentId, long onTheWordOf) {
+        Arrangement arrangement = toChange(arrangementId);
+        boolean free = drawsFrom(arrangement, studentId)
+                && store.read(arrangementId).groupOf(studentId).isEmpty();
+        if (free) {
+            carryOut(arrangement, BenchCommand.place(studentId, groupId, false), onTheWordOf);
+        }
+        return free;
+    }
+
+    /** As it is once nobody else changes it, also where this transaction has read it before. */
+    private Arrangement toChange(long arrangementId) {
+        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        entities.refresh(found, LockModeType.PESSIMISTIC_WRITE);
+        return found;
+    }
+
+    private void carryOut(Arrangement arrangement, BenchCommand command, long by) {
+        long arrangementId = arrangement.id;
         BenchState before = store.read(arrangementId);
         BenchStep step =
                 switch (command.kind()) {
                     case UNDO -> lastStep(arrangementId);
                     case REDO -> nextStep(arrangementId);
-                    default -> newStep(arrangement, command, before);
+                    default -> newStep(arrangement, command, before, by);
                 };
         step.undone = command.kind() == BenchCommand.Kind.UNDO;
         BenchState after = state(step.undone ? step.stateBefore : step.stateAfter);
         BenchChanges changes = BenchChanges.between(before, after);
         clash.refuse(arrangement, command, changes);
-        store.write(arrangementId, before, after);
+        store.write(arrangementId, before, after, by);
         if (command.proposal() != null) {
             remember(arrangement, command.proposal());
         }
         step.revision = ++arrangement.revision;
-        step.changedBy = current.adult().adultId();
+        step.changedBy = by;
         steps.save(step);
         audit.note(
                 arrangement.classId,
@@ -126,12 +196,12 @@ public class Bench {
         return new Foreseen(arrangement.classId, moved);
     }
 
-    private BenchStep newStep(Arrangement arrangement, BenchCommand command, BenchState before) {
+    private BenchStep newStep(Arrangement arrangement, BenchCommand command, BenchState before, long by) {
         BenchState after = deeds.after(arrangement, pools.of(arrangement), command, before, true);
         BenchStep step = new BenchStep();
         step.arrangementId = arrangement.id;
         step.takenAt = clock.instant();
-        step.adultId = current.adult().adultId();
+        step.adultId = by;
         step.kind = command.kind();
         step.facts = facts(command);
         step.stateBefore = json.writeValueAsString(before);

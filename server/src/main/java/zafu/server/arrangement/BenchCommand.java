@@ -47,6 +47,28 @@ public record BenchCommand(
                 Kind.ADD_GROUP, students, null, null, name, null, null, null, null, null, null, null, null);
     }
 
+    /** Into a group: from the one they are in, or beside those they are in. */
+    static BenchCommand place(long student, long groupId, boolean beside) {
+        return new BenchCommand(
+                beside ? Kind.PLACE_ALSO : Kind.PLACE,
+                List.of(student),
+                groupId,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    static BenchCommand lead(long groupId, List<Long> adults) {
+        return new BenchCommand(Kind.LEAD, null, groupId, null, null, null, null, null, adults, null, null, null, null);
+    }
+
     /** What can be done. */
     public enum Kind {
         PLACE,

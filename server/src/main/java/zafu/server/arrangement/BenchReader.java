@@ -158,6 +158,7 @@ class BenchReader {
                 of.overlap,
                 pool.classIds(),
                 of.watchedTags().orElse(null),
+                of.sight,
                 of.version);
     }
 

@@ -13,7 +13,6 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import zafu.server.access.CurrentPerson;
 
 /** Reads the state of a bench from the tables and writes a new one, keeping from when to when each student was where. */
 @Component
@@ -21,19 +20,16 @@ class BenchStore {
     private final ArrangementGroupRepository groups;
     private final GroupLeadRepository leads;
     private final MembershipRepository memberships;
-    private final CurrentPerson current;
     private final Clock clock;
 
     BenchStore(
             ArrangementGroupRepository groups,
             GroupLeadRepository leads,
             MembershipRepository memberships,
-            CurrentPerson current,
             Clock clock) {
         this.groups = groups;
         this.leads = leads;
         this.memberships = memberships;
-        this.current = current;
         this.clock = clock;
     }
 
@@ -77,12 +73,13 @@ class BenchStore {
         return BenchState.Group.plain(groups.save(made).id, name, look);
     }
 
-    void write(long arrangementId, BenchState before, BenchState after) {
+    /** @param by whose deed it is */
+    void write(long arrangementId, BenchState before, BenchState after, long by) {
         writeGroups(arrangementId, after);
         if (!leadsOf(before).equals(leadsOf(after))) {
             writeLeads(after);
         }
-        writeMemberships(arrangementId, after);
+        writeMemberships(arrangementId, after, by);
     }
 
     private static Map<Long, Set<Long>> leadsOf(BenchState state) {
@@ -127,7 +124,7 @@ class BenchStore {
 
     private record Place(long student, long group) {}
 
-    private void writeMemberships(long arrangementId, BenchState after) {
+    private void writeMemberships(long arrangementId, BenchState after, long by) {
         Instant now = clock.instant();
         Set<Place> missing = new LinkedHashSet<>();
         after.placed().keySet().forEach(student -> after.groupsOf(student)
@@ -154,7 +151,7 @@ class BenchStore {
             opened.fromAt = now;
             opened.locked = after.locked().contains(place.student());
             opened.also = !after.groupOf(place.student()).orElseThrow().equals(place.group());
-            opened.placedBy = current.adult().adultId();
+            opened.placedBy = by;
             changed.add(opened);
         }
         memberships.saveAll(changed);

@@ -68,6 +68,7 @@ record BenchView(
             boolean overlap,
             List<Long> classIds,
             @Nullable List<String> watched,
+            Sight sight,
             long version) {}
 
     record AdultName(long id, String name) {}

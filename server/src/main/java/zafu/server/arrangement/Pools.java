@@ -7,6 +7,8 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 
 /** Whom an arrangement draws from, and who may see and change it: adults who may so in every one of its classes. */
@@ -15,11 +17,13 @@ class Pools {
     private final ArrangementClassRepository classes;
     private final Roster roster;
     private final ClassPermission permission;
+    private final CurrentPerson current;
 
-    Pools(ArrangementClassRepository classes, Roster roster, ClassPermission permission) {
+    Pools(ArrangementClassRepository classes, Roster roster, ClassPermission permission, CurrentPerson current) {
         this.classes = classes;
         this.roster = roster;
         this.permission = permission;
+        this.current = current;
     }
 
     Pool of(Arrangement arrangement) {
@@ -37,11 +41,20 @@ class Pools {
     }
 
     void requireSee(Arrangement arrangement) {
+        requireSeen(arrangement);
         classesOf(arrangement).forEach(permission::requireSee);
     }
 
     void requireChange(Arrangement arrangement) {
+        requireSeen(arrangement);
         classesOf(arrangement).forEach(permission::requireChange);
+    }
+
+    /** What an adult keeps to themselves is not there for others. */
+    private void requireSeen(Arrangement arrangement) {
+        if (!arrangement.isSeenBy(current.anyAdultId())) {
+            throw Refusal.notFound("arrangement");
+        }
     }
 
     boolean maySeeNeeds(Pool pool) {

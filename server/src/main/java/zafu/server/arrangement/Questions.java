@@ -8,6 +8,8 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -104,7 +106,7 @@ class Questions {
             case MIXED ->
                 Question.of(new Mixed(pool.students(), weighted(pool, asked, 0), spreads(pool, asked), groups));
             case SKILL -> skill(pool, asked);
-            case NEEDS -> Question.of(new SharedNeeds(needs(pool), java.util.OptionalInt.of(groups)));
+            case NEEDS -> Question.of(new SharedNeeds(needs(pool), OptionalInt.of(groups)));
             case RANDOM -> Question.of(new RandomDraw(pool.students(), groups));
             case CHOICES -> choices(pool, asked, sizes);
             case BY_HAND -> Question.of(new ByHand.Empty(groups));
@@ -176,7 +178,7 @@ class Questions {
                     "measures",
                     least < 2
                             ? "Choose the measures to go by, each once."
-                            : "Profiles take two measures or more, each once.");
+                            : "Groups alike across measures need two measures or more, each once.");
         }
         return chosen.stream()
                 .map(each -> new Weighted(
@@ -300,6 +302,6 @@ class Questions {
         if (value == null) {
             throw Refusal.unusableField("missing-field", field, sentence);
         }
-        return java.util.Objects.requireNonNull(value);
+        return Objects.requireNonNull(value);
     }
 }

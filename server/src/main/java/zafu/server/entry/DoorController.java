@@ -25,10 +25,18 @@ class DoorController {
     }
 
     /** @param code absent where the class never had a door */
-    record DoorShown(@Nullable String code, boolean opened, List<AskingShown> asking) {}
+    record DoorShown(
+            @Nullable String code,
+            boolean opened,
+            List<AskingShown> asking,
+            List<GroupDoorController.AskingForGroup> askingForGroups) {}
 
-    /** @param known a student of that name is in the class already and would be that student */
-    record AskingShown(long id, String givenName, String familyName, Instant askedAt, boolean known) {}
+    /**
+     * @param group into which they come as well, where they came with its code
+     * @param known a student of that name is in the class already and would be that student
+     */
+    record AskingShown(
+            long id, String givenName, String familyName, @Nullable String group, Instant askedAt, boolean known) {}
 
     /** @param password absent to keep the one there is */
     record DoorEdit(

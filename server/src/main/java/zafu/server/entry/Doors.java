@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -15,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.EntryCodes;
-import zafu.server.access.FailureThrottle;
+import zafu.server.arrangement.Arrangements;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -28,62 +29,73 @@ import zafu.server.roster.StudentsChanged;
 class Doors implements StudentPart {
     private static final int MOST_WAITING = 60;
     private final ClassDoorRepository doors;
+    private final DoorKeys keys;
+    private final GroupDoors groups;
+    private final Arrangements arrangements;
     private final JoinRequestRepository requests;
     private final Roster roster;
     private final EntryCodes codes;
     private final ClassPermission permission;
     private final PasswordEncoder passwords;
-    private final FailureThrottle throttle;
     private final SchoolSettings school;
     private final AuditTrail audit;
     private final Clock clock;
     private final ApplicationEventPublisher events;
-    private final String hashOfNoDoor;
 
     Doors(
             ClassDoorRepository doors,
+            DoorKeys keys,
+            GroupDoors groups,
+            Arrangements arrangements,
             JoinRequestRepository requests,
             Roster roster,
             EntryCodes codes,
             ClassPermission permission,
             PasswordEncoder passwords,
-            FailureThrottle throttle,
             SchoolSettings school,
             AuditTrail audit,
             Clock clock,
             ApplicationEventPublisher events) {
         this.doors = doors;
+        this.keys = keys;
+        this.groups = groups;
+        this.arrangements = arrangements;
         this.requests = requests;
         this.roster = roster;
         this.codes = codes;
         this.permission = permission;
         this.passwords = passwords;
-        this.throttle = throttle;
         this.school = school;
         this.audit = audit;
         this.clock = clock;
         this.events = events;
-        this.hashOfNoDoor = passwords.encode("no door opens with this");
     }
 
     @Transactional(readOnly = true)
     DoorController.DoorShown ofClass(long classId) {
         permission.requireChange(classId);
         Set<String> names = named(classId).keySet();
-        List<DoorController.AskingShown> asking =
-                requests.findByClassIdAndStateOrderById(classId, JoinRequest.State.WAITING).stream()
-                        .map(each -> new DoorController.AskingShown(
-                                each.id,
-                                each.givenName,
-                                each.familyName,
-                                each.askedAt,
-                                names.contains(plain(each.givenName, each.familyName))))
-                        .toList();
+        List<JoinRequest> waiting = requests.findByClassIdAndStateOrderById(classId, JoinRequest.State.WAITING);
+        Map<Long, String> groupNames = arrangements.groupNames(waiting.stream()
+                .map(each -> each.groupId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList());
+        List<DoorController.AskingShown> asking = waiting.stream()
+                .map(each -> new DoorController.AskingShown(
+                        each.id,
+                        each.givenName,
+                        each.familyName,
+                        each.groupId == null ? null : groupNames.get(each.groupId),
+                        each.askedAt,
+                        names.contains(plain(each.givenName, each.familyName))))
+                .toList();
         Optional<ClassDoor> door = doors.findByClassId(classId);
         return new DoorController.DoorShown(
                 door.map(each -> each.code).orElse(null),
                 door.map(each -> each.opened).orElse(false),
-                asking);
+                asking,
+                groups.askingIn(classId));
     }
 
     private Map<String, Long> named(long classId) {
@@ -116,27 +128,17 @@ class Doors implements StudentPart {
         audit.note(classId, edit.opened() ? "door.opened" : "door.closed", classId, "");
     }
 
-    /** Asks to join; a wrong code sounds and lasts like a wrong password. */
+    /** Asks to join with the code of a class or a group; a wrong code sounds and lasts like a wrong password. */
     @Transactional
     String ask(DoorController.JoinAsked asked, String address) {
-        String code = EntryCodes.plain(asked.code());
-        throttle.requireCalm("door " + code, address);
-        Optional<ClassDoor> door = doors.findByCode(code);
-        boolean right = passwords.matches(
-                asked.password(), door.map(each -> each.passwordHash).orElse(hashOfNoDoor));
-        if (door.isEmpty() || !right) {
-            throttle.failed("door " + code, address);
-            throw Refusal.wrongSignIn("Class code and password do not go together. Please ask your teacher.");
-        }
-        if (!door.get().opened) {
-            throw Refusal.conflict("door-closed", "This class takes nobody in just now. Please ask your teacher.");
-        }
-        long classId = door.get().classId;
+        DoorKeys.Door door = keys.open(asked.code(), asked.password(), address);
+        long classId = door.classId();
         if (requests.countByClassIdAndState(classId, JoinRequest.State.WAITING) >= MOST_WAITING) {
             throw Refusal.conflict("too-many-waiting", "Many are waiting already. Please ask your teacher.");
         }
         JoinRequest request = new JoinRequest();
         request.classId = classId;
+        request.groupId = door.groupId();
         request.token = UUID.randomUUID().toString();
         request.givenName = asked.givenName().strip();
         request.familyName = asked.familyName().strip();
@@ -168,6 +170,9 @@ class Doors implements StudentPart {
         request.state = JoinRequest.State.LET_IN;
         requests.save(request);
         audit.note(classId, "student.joined", request.studentId, known == null ? "new" : "known");
+        if (request.groupId != null) {
+            groups.letInStudent(request.groupId, request.studentId);
+        }
         events.publishEvent(new StudentsChanged(classId));
     }
 

@@ -31,6 +31,10 @@ class JoinRequest {
     @Nullable
     Long studentId;
 
+    /** Where somebody came with the code of a group: into it as well. */
+    @Nullable
+    Long groupId;
+
     enum State {
         WAITING,
         LET_IN,
