@@ -1,6 +1,7 @@
 package zafu.core.marking;
 
 import java.math.BigDecimal;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -63,7 +64,7 @@ public sealed interface Question {
      */
     record MultipleChoice(int size, Set<Integer> right, boolean byPart) implements Question {
         public MultipleChoice {
-            right = java.util.Collections.unmodifiableSet(new TreeSet<>(right));
+            right = Collections.unmodifiableSet(new TreeSet<>(right));
             if (right.isEmpty() || right.stream().anyMatch(place -> place < 0 || place >= size)) {
                 throw new IllegalArgumentException("right places " + right + " of " + size);
             }

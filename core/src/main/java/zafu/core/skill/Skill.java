@@ -1,5 +1,6 @@
 package zafu.core.skill;
 
+import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -11,6 +12,6 @@ import java.util.TreeSet;
  */
 public record Skill(SkillId id, String name, int place, Set<SkillId> prerequisites) {
     public Skill {
-        prerequisites = java.util.Collections.unmodifiableSet(new TreeSet<>(prerequisites));
+        prerequisites = Collections.unmodifiableSet(new TreeSet<>(prerequisites));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import zafu.core.roster.StudentId;
@@ -42,7 +43,7 @@ class BalanceAndByHandTest {
     void whatCannotBeIsABugOfTheCaller() {
         assertThatThrownBy(() -> new BalanceCheck(26, 3, 7, 4)).hasMessageContaining("cannot be out of");
         assertThatThrownBy(() -> new Rules.Pair(FOUR.get(0), FOUR.get(0))).hasMessageContaining("twice");
-        assertThatThrownBy(() -> new Weighted(0, false, java.util.Map.of())).hasMessageContaining("not above 0");
+        assertThatThrownBy(() -> new Weighted(0, false, Map.of())).hasMessageContaining("not above 0");
     }
 
     @Test

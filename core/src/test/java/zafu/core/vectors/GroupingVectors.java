@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static zafu.core.vectors.VectorRules.assertClose;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -158,8 +159,8 @@ final class GroupingVectors {
         double[] values = measure.values().values().stream()
                 .mapToDouble(Double::doubleValue)
                 .toArray();
-        double mean = java.util.Arrays.stream(values).average().orElseThrow();
-        double deviation = Math.sqrt(java.util.Arrays.stream(values)
+        double mean = Arrays.stream(values).average().orElseThrow();
+        double deviation = Math.sqrt(Arrays.stream(values)
                 .map(value -> (value - mean) * (value - mean))
                 .average()
                 .orElseThrow());

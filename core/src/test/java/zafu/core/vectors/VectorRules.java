@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -119,7 +120,7 @@ final class VectorRules {
     private static void skillStatus(Fields given, Fields expect) {
         List<Double> fractions =
                 Arrays.stream(given.doubles("fractions")).boxed().toList();
-        String found = SkillStatus.of(fractions, given.flag("above")).name().toLowerCase(java.util.Locale.ROOT);
+        String found = SkillStatus.of(fractions, given.flag("above")).name().toLowerCase(Locale.ROOT);
         assertThat(found.replace('_', ' ')).isEqualTo(expect.get("status").asString());
     }
 
