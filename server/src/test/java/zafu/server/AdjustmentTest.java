@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static zafu.server.TestTask.base;
 import static zafu.server.TestTask.eased;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -22,10 +23,7 @@ class AdjustmentTest extends ServerTest {
 
     private Map<String, Object> only(int... numbers) {
         return TestClass.targets(
-                false,
-                List.of(),
-                java.util.Arrays.stream(numbers).mapToObj(own::student).toList(),
-                List.of());
+                false, List.of(), Arrays.stream(numbers).mapToObj(own::student).toList(), List.of());
     }
 
     private static int minutes(JsonNode terms) {

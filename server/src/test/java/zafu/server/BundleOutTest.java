@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -110,7 +111,7 @@ class BundleOutTest extends ServerTest {
 
     @Test
     void needsNeverGoOutInABundle() {
-        String all = String.join("\n", texts.values()).toLowerCase(java.util.Locale.ROOT);
+        String all = String.join("\n", texts.values()).toLowerCase(Locale.ROOT);
         assertThat(all)
                 .doesNotContain("extended")
                 .doesNotContain("read_aloud")

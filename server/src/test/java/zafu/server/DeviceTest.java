@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -101,7 +102,7 @@ class DeviceTest extends ServerTest {
         own.teacher
                 .post(
                         "/api/classes/" + own.id + "/entry-codes",
-                        Map.of("deed", "RENEW", "students", java.util.List.of(own.student(1))))
+                        Map.of("deed", "RENEW", "students", List.of(own.student(1))))
                 .done();
         assertThat(faces(device)).isEmpty();
     }

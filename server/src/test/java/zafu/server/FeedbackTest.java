@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +24,7 @@ class FeedbackTest extends ServerTest {
         task.change(edit -> {
                     edit.put("feedback", feedback);
                     @SuppressWarnings("unchecked")
-                    Map<String, Object> base = ((java.util.List<Map<String, Object>>) edit.get("versions")).get(0);
+                    Map<String, Object> base = ((List<Map<String, Object>>) edit.get("versions")).get(0);
                     base.put("due", "2027-02-09T12:00");
                     base.put("tries", 2);
                 })

@@ -3,6 +3,7 @@ package zafu.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static zafu.server.TestTask.base;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -22,10 +23,7 @@ class ForesightTest extends ServerTest {
 
     private Map<String, Object> only(int... numbers) {
         return TestClass.targets(
-                false,
-                List.of(),
-                java.util.Arrays.stream(numbers).mapToObj(own::student).toList(),
-                List.of());
+                false, List.of(), Arrays.stream(numbers).mapToObj(own::student).toList(), List.of());
     }
 
     private static List<String> said(JsonNode effects) {

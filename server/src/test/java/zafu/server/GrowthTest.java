@@ -3,6 +3,7 @@ package zafu.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -50,7 +51,7 @@ class GrowthTest extends ServerTest {
     }
 
     private JsonNode aim(Object goal, String date, int... numbers) {
-        List<Map<String, Object>> aims = java.util.Arrays.stream(numbers)
+        List<Map<String, Object>> aims = Arrays.stream(numbers)
                 .mapToObj(number -> Map.of("studentId", (Object) own.student(number), "goal", goal, "goalDate", date))
                 .toList();
         return own.teacher

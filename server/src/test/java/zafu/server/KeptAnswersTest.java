@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,7 +83,7 @@ class KeptAnswersTest extends ServerTest {
             moments.add(i);
         }
         moments.addAll(List.copyOf(moments).subList(3, 9));
-        java.util.Collections.shuffle(moments, random);
+        Collections.shuffle(moments, random);
         clock.advance(Duration.ofMinutes(1));
         moments.forEach(
                 i -> give(1, "text " + i, "key " + i, start.plusSeconds(i)).ok());

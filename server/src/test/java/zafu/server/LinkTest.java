@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -41,9 +42,7 @@ class LinkTest extends ServerTest {
         assertThat(hits.get(0).get("link").asString()).isEqualTo("GONE");
         long group = own.groups(own.arrange(1)).get(0);
         JsonNode shelf = own.teacher
-                .post(
-                        "/api/groups/" + group + "/shelf/items",
-                        Map.of("items", java.util.List.of(gone), "starred", false))
+                .post("/api/groups/" + group + "/shelf/items", Map.of("items", List.of(gone), "starred", false))
                 .ok();
         assertThat(shelf.get("entries").get(0).get("link").asString()).isEqualTo("GONE");
         JsonNode broken =

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -170,7 +171,7 @@ class MarkingTest extends ServerTest {
         edit.put("kind", "QUIZ");
         edit.put("title", item.get("title").asString());
         edit.put("version", item.get("version").asLong());
-        List<Map<String, Object>> questions = new java.util.ArrayList<>();
+        List<Map<String, Object>> questions = new ArrayList<>();
         for (JsonNode each : item.get("questions")) {
             Map<String, Object> row = new LinkedHashMap<>();
             boolean choice = each.get("kind").asString().equals("SINGLE_CHOICE");

@@ -102,7 +102,8 @@ class MethodsOnTheBenchTest extends ServerTest {
         both.put("measures", List.of(Map.of("measureId", measures.get(0), "weight", 1)));
         HttpCaller.Answer refused = own.teacher.post("/api/arrangements/" + arrangement + "/proposal", both);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().get("detail").asString()).isEqualTo("Profiles take two measures or more, each once.");
+        assertThat(refused.body().get("detail").asString())
+                .isEqualTo("Groups alike across measures need two measures or more, each once.");
     }
 
     @Test

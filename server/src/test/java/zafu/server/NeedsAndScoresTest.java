@@ -47,6 +47,30 @@ class NeedsAndScoresTest extends ServerTest {
         assertThat(own.row(1).get("needs").get(0).get("amount").asDouble()).isEqualTo(1.25);
     }
 
+    @Test
+    void theSameIsGrantedToSeveralOrToNobodyAndEndedForAll() {
+        TestClass own = newClass("needs of several", 3);
+        Map<String, Object> untimed =
+                Map.of("support", "UNTIMED", "detail", "", "works", List.of(), "subjects", List.of(), "source", "plan");
+        List<Long> two = List.of(own.student(1), own.student(3));
+        JsonNode granted = own.teacher
+                .post("/api/accommodations", Map.of("students", two, "granted", untimed))
+                .ok();
+        assertThat(own.row(1).get("needs")).hasSize(1);
+        assertThat(own.row(2).get("needs")).isEmpty();
+        assertThat(own.row(3).get("needs")).hasSize(1);
+        own.teacher.post("/api/accommodations/end", granted).done();
+        assertThat(own.row(1).get("needs")).isEmpty();
+        assertThat(own.row(3).get("needs")).isEmpty();
+
+        List<Long> oneTooMany = List.of(own.student(1), Long.MAX_VALUE);
+        assertThat(own.teacher
+                        .post("/api/accommodations", Map.of("students", oneTooMany, "granted", untimed))
+                        .status())
+                .isEqualTo(404);
+        assertThat(own.row(1).get("needs")).isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource({
         "EXTENDED_TIME, 1.05, 'Extended time takes a factor from 1.1 to 4.'",

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -136,7 +137,7 @@ class PackageTest extends ServerTest {
 
     /** Numbers by their value: 6 and 6.0 are the same. */
     private static String body(JsonNode body) {
-        Map<String, Object> fields = new java.util.TreeMap<>();
+        Map<String, Object> fields = new TreeMap<>();
         body.properties()
                 .forEach(each -> fields.put(
                         each.getKey(),
@@ -162,6 +163,35 @@ class PackageTest extends ServerTest {
         JsonNode quiz = only(take(parts).ok());
         assertThat(quiz.get("kind").asString()).isEqualTo("QUIZ");
         assertThat(quiz.get("questions").get(0).get("prompt").asString()).isEqualTo("Is the sea salty?");
+    }
+
+    @Test
+    void allOfAPackageTrainsTheSkillThatIsChosenForIt() {
+        long skill = teacher()
+                .get("/api/skills")
+                .ok()
+                .get("strands")
+                .get(0)
+                .get("skills")
+                .get(0)
+                .get("id")
+                .asLong();
+        Map<String, byte[]> parts = parts("imsqti_item_xmlv2p1 one.xml");
+        parts.put("one.xml", choice("<p>Ebb?</p>"));
+        JsonNode taken = only(teacher()
+                .upload(
+                        "/api/library/packages",
+                        zip(parts),
+                        "Tides.zip",
+                        Map.of("visibility", "SCHOOL", "skillId", skill))
+                .ok());
+        assertThat(taken.get("skills").get(0).get("skillId").asLong()).isEqualTo(skill);
+        assertThat(taken.get("questions").get(0).get("skillId").asLong()).isEqualTo(skill);
+        Map<String, Object> unknown = Map.of("visibility", "SCHOOL", "skillId", Long.MAX_VALUE);
+        assertThat(teacher()
+                        .upload("/api/library/packages", zip(parts), "Tides.zip", unknown)
+                        .status())
+                .isIn(404, 422);
     }
 
     @Test

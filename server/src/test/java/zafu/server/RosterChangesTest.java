@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,7 @@ class RosterChangesTest extends ServerTest {
     private static int tests;
     private final String mark = "w" + ++tests;
     private final LinkedHashMap<String, String> files = new LinkedHashMap<>();
-    private final List<Long> imports = new java.util.ArrayList<>();
+    private final List<Long> imports = new ArrayList<>();
 
     private HttpCaller administrator() {
         return teacher();

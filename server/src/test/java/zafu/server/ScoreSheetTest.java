@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ class ScoreSheetTest extends ServerTest {
     }
 
     private static JsonNode type(TestClass own, long measure, String... cells) {
-        List<Map<String, Object>> typed = new java.util.ArrayList<>();
+        List<Map<String, Object>> typed = new ArrayList<>();
         for (int i = 0; i < cells.length; i++) {
             typed.add(Map.of("studentId", own.student(i + 1), "measureId", measure, "typed", cells[i]));
         }

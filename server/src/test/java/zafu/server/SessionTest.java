@@ -114,6 +114,20 @@ class SessionTest extends ServerTest {
         return response.headers().firstValue("Content-Security-Policy").orElse("");
     }
 
+    @Test
+    void whereNothingIsAPersonSeesAPageAndAProgramAProblem() throws Exception {
+        HttpRequest byPerson = HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/nowhere/at/all"))
+                .header("Accept", "text/html,application/xhtml+xml;q=0.9")
+                .build();
+        HttpResponse<String> seen = HttpClient.newHttpClient().send(byPerson, HttpResponse.BodyHandlers.ofString());
+        assertThat(seen.statusCode()).isEqualTo(404);
+        assertThat(seen.headers().firstValue("Content-Type").orElse("")).startsWith("text/html");
+        assertThat(policyOf(seen)).contains("default-src 'none'");
+        HttpResponse<String> read = page("/nowhere/at/all");
+        assertThat(read.statusCode()).isEqualTo(404);
+        assertThat(read.body()).contains("There is nothing at this address.");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"/", "/classes/1/arrange/2", "/my/tries/5", "/sign-in"})
     void everyPlaceOfTheFrontEndIsServedUnderAStrictPolicy(String path) throws Exception {

@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,7 +36,7 @@ class ShelfTest extends ServerTest {
     }
 
     private HttpCaller.Answer put(boolean starred, long... items) {
-        List<Long> ids = java.util.Arrays.stream(items).boxed().toList();
+        List<Long> ids = Arrays.stream(items).boxed().toList();
         return own.teacher.post(path() + "/items", Map.of("items", ids, "starred", starred));
     }
 

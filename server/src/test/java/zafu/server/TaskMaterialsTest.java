@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,8 +33,7 @@ class TaskMaterialsTest extends ServerTest {
     }
 
     private HttpCaller.Answer into(long task, JsonNode... items) {
-        List<JsonNode> ids =
-                java.util.Arrays.stream(items).map(each -> each.get("id")).toList();
+        List<JsonNode> ids = Arrays.stream(items).map(each -> each.get("id")).toList();
         return own.teacher.post("/api/tasks/" + task + "/materials", Map.of("items", ids));
     }
 

@@ -105,4 +105,22 @@ class TodayTest extends ServerTest {
         JsonNode conflict = today().get("conflicts").get(0);
         assertThat(conflict.get("students")).hasSize(2);
     }
+
+    @Test
+    void firstStepsAreShownUntilTheyAreTakenOrPutAwayForEver() {
+        TestClass own = newClass("first steps", 4);
+        String today = "/api/classes/" + own.id + "/today";
+        JsonNode steps = own.teacher.get(today).ok().get("firstSteps");
+        // The list that the class came from brought scores along.
+        assertThat(steps.get("scores").asBoolean()).isTrue();
+        assertThat(steps.get("groups").asBoolean()).isFalse();
+        own.arrange(2);
+        assertThat(own.teacher.get(today).ok().get("firstSteps").get("groups").asBoolean())
+                .isTrue();
+        own.teacher.put("/api/account/first-steps", Map.of("shown", false)).done();
+        assertThat(own.teacher.get(today).ok().has("firstSteps")).isFalse();
+        own.teacher.put("/api/account/first-steps", Map.of("shown", true)).done();
+        own.handOut(own.draft(TestClass.forEveryone()), false).ok();
+        assertThat(own.teacher.get(today).ok().has("firstSteps")).isFalse();
+    }
 }

@@ -6,6 +6,8 @@ import java.util.Map;
 
 /** For each endpoint a body that passes the checks of shape, so that the answer speaks of permission. */
 final class WalkBodies {
+    private static final Map<String, Object> UNTIMED =
+            Map.of("support", "UNTIMED", "detail", "", "works", List.of(), "subjects", List.of(), "source", "");
     private static final Map<String, Object> BASE = Map.of(
             "staffName",
             "Base",
@@ -204,23 +206,19 @@ final class WalkBodies {
             Map.entry("PUT /api/measures/{measureId}", MEASURE),
             Map.entry("/cuts", Map.of("grade", 5, "season", "WINTER", "cuts", List.of())),
             Map.entry("/plans", Map.of("kind", "x", "source", "")),
-            Map.entry(
-                    "/accommodations",
-                    Map.of(
-                            "support",
-                            "UNTIMED",
-                            "detail",
-                            "",
-                            "works",
-                            List.of(),
-                            "subjects",
-                            List.of(),
-                            "source",
-                            "")),
+            Map.entry("/accommodations", UNTIMED),
             Map.entry("/surveys", Map.of("question", "x", "options", List.of("a", "b"))),
             Map.entry("/surveys/{surveyId}", Map.of("ranked", List.of())),
             Map.entry("/replies/{studentId}", Map.of("ranked", List.of())),
             Map.entry("/narrowings", Map.of("name", "x", "query", "")),
+            Map.entry(
+                    "/groups/{groupId}/door",
+                    Map.of("opened", true, "atOnce", true, "password", "shell", "version", 0)),
+            Map.entry(
+                    "/shared-arrangements/{arrangementId}",
+                    Map.of("name", "x", "beginsOn", "2027-02-10", "endsOn", "2027-03-10")),
+            Map.entry("/first-steps", Map.of("shown", true)),
+            Map.entry("/groups/join", Map.of("code", "x", "password", "x")),
             Map.entry("/door", Map.of("opened", true, "password", "shell")),
             Map.entry(
                     "/api/school/adults",
@@ -248,6 +246,12 @@ final class WalkBodies {
         Object student = places.get("studentId");
         if (endpoint.endsWith("/entry-codes")) {
             return Map.of("deed", "RENEW", "students", List.of(student));
+        }
+        if (endpoint.equals("POST /api/accommodations")) {
+            return Map.of("students", List.of(student), "granted", UNTIMED);
+        }
+        if (endpoint.equals("POST /api/accommodations/end")) {
+            return Map.of("granted", List.of(Map.of("studentId", student, "id", 1)));
         }
         if (endpoint.endsWith("/students/deeds")) {
             return Map.of("kind", "ARCHIVE", "students", List.of(student));

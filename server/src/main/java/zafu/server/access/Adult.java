@@ -25,6 +25,9 @@ class Adult {
     /** Set when somebody else chose the password. */
     boolean mustChangePassword;
 
+    /** Whether the first steps are shown where a class has not taken them. */
+    boolean ledThrough = true;
+
     String sourceId = UUID.randomUUID().toString();
 
     @Version

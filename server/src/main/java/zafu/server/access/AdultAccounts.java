@@ -78,6 +78,16 @@ public class AdultAccounts {
         return adults.save(adult).id;
     }
 
+    /** Whether the first steps are still to be shown. */
+    public boolean isLedThrough(long adultId) {
+        return require(adultId).ledThrough;
+    }
+
+    /** Shows the first steps, or no longer. */
+    public void setLedThrough(long adultId, boolean led) {
+        require(adultId).ledThrough = led;
+    }
+
     public void link(long adultId, String sourceId) {
         require(adultId).sourceId = sourceId;
     }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -40,7 +41,10 @@ public class ClassPermission {
 
     /** Makes sure that the adult has to do with the class, and says with whom in it. */
     public Reach reach(long classId) {
-        ClassRole role = roleIn(classId);
+        return reachAs(roleIn(classId), classId);
+    }
+
+    private Reach reachAs(ClassRole role, long classId) {
         if (role.seesWholeClass()) {
             return Reach.whole(role);
         }
@@ -53,7 +57,9 @@ public class ClassPermission {
 
     /** Whether the adult has to do with this student of the class. */
     public boolean reaches(long classId, long studentId) {
-        return roles().containsKey(classId) && reach(classId).sees(studentId);
+        return role(classId)
+                .filter(role -> reachAs(role, classId).sees(studentId))
+                .isPresent();
     }
 
     public boolean mayMark(long classId) {
@@ -136,10 +142,11 @@ public class ClassPermission {
     }
 
     private ClassRole roleIn(long classId) {
-        long adult = current.adult().adultId();
-        return roles.findByClassIdAndAdultId(classId, adult)
-                .map(found -> found.role)
-                .orElseThrow(() -> Refusal.notFound("class"));
+        return role(classId).orElseThrow(() -> Refusal.notFound("class"));
+    }
+
+    private Optional<ClassRole> role(long classId) {
+        return roles.findByClassIdAndAdultId(classId, current.adult().adultId()).map(found -> found.role);
     }
 
     /** Ids of the classes that the signed-in adult sees whole. */

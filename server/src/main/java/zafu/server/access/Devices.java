@@ -128,7 +128,7 @@ public class Devices {
     @Transactional
     void keep(long device, long student, int picture, String pin) {
         if (!allowed.isAllowed(student)) {
-            throw Refusal.notAllowed("In your class one signs in with the entry card.");
+            throw Refusal.notAllowed("In your class you sign in with your entry card.");
         }
         if (taken(device, student).contains(picture)) {
             throw Refusal.conflict("picture-taken", "Somebody on this device has this picture already.");

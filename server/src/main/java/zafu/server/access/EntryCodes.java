@@ -4,8 +4,12 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Iterator;
+import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -40,14 +44,14 @@ public class EntryCodes {
 
     /** Gives each of these students, who have none yet, a fresh code, in few statements. */
     public void issueAll(Collection<Long> studentIds) {
-        java.util.Set<String> drawn = new java.util.LinkedHashSet<>();
+        Set<String> drawn = new LinkedHashSet<>();
         while (drawn.size() < studentIds.size()) {
             drawn.add(draw());
             if (drawn.size() == studentIds.size()) {
                 codes.findByCodeIn(drawn).forEach(taken -> drawn.remove(taken.code));
             }
         }
-        java.util.Iterator<String> next = drawn.iterator();
+        Iterator<String> next = drawn.iterator();
         codes.saveAll(studentIds.stream()
                 .map(id -> {
                     EntryCode issued = new EntryCode();
@@ -104,7 +108,7 @@ public class EntryCodes {
 
     /** What a child may mix up is read as the character that can occur in a code. */
     public static String plain(String typed) {
-        return typed.toUpperCase(java.util.Locale.ROOT)
+        return typed.toUpperCase(Locale.ROOT)
                 .replaceAll("[^A-Z0-9]", "")
                 .replace('0', 'Q')
                 .replace('O', 'Q')

@@ -115,6 +115,15 @@ class SessionController {
         return Session.ofStudent(student, shared);
     }
 
+    /** @param shown whether the first steps are shown in classes that have not taken them */
+    record FirstStepsWanted(boolean shown) {}
+
+    @PutMapping("/api/account/first-steps")
+    @Transactional
+    public void firstSteps(@Valid @RequestBody FirstStepsWanted wanted) {
+        adults.setLedThrough(current.adult().adultId(), wanted.shown());
+    }
+
     @PutMapping("/api/account/password")
     @Transactional
     public void changePassword(

@@ -2,6 +2,7 @@ package zafu.server.attempt;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -109,7 +110,7 @@ class AnswerKeeper {
 
     /** Which questions the student wants to look at again. */
     @Transactional
-    void flag(long tryId, java.util.List<Long> questions) {
+    void flag(long tryId, List<Long> questions) {
         Attempt mine = own.requireToChange(tryId);
         if (mine.isRunning()) {
             mine.flagged = Flags.written(questions);

@@ -5,6 +5,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import zafu.server.platform.OpenStreams;
+import zafu.server.platform.OtherServers;
 import zafu.server.roster.Roster;
 import zafu.server.task.TaskChanged;
 import zafu.server.task.WorkTermsChanged;
@@ -12,11 +13,12 @@ import zafu.server.task.WorkTermsChanged;
 /** Tells a student's open pages that something of theirs changed: minutes added, work given, a word of the teacher. */
 @Component
 class MyNews {
-    private final OpenStreams streams = new OpenStreams();
+    private final OpenStreams streams;
     private final Roster roster;
     private final OutNow out;
 
-    MyNews(Roster roster, OutNow out) {
+    MyNews(Roster roster, OutNow out, OtherServers others) {
+        this.streams = new OpenStreams("my-news", others);
         this.roster = roster;
         this.out = out;
     }

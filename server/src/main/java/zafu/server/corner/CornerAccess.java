@@ -35,23 +35,32 @@ class CornerAccess {
 
     Corner requireToSee(long cornerId) {
         Corner corner = require(cornerId);
-        if (!permission.reach(corner.classId).seesGroup(corner.groupId)) {
-            throw Refusal.notFound("corner");
-        }
+        requireSeen(corner, permission.reach(corner.classId));
         return corner;
     }
 
     Corner requireToChange(long cornerId) {
-        Corner corner = requireToSee(cornerId);
-        if (!mayChange(corner)) {
+        Corner corner = require(cornerId);
+        Reach reach = permission.reach(corner.classId);
+        requireSeen(corner, reach);
+        if (!mayChange(corner, reach)) {
             permission.requireChange(corner.classId);
         }
         return corner;
     }
 
+    private static void requireSeen(Corner corner, Reach reach) {
+        if (!reach.seesGroup(corner.groupId)) {
+            throw Refusal.notFound("corner");
+        }
+    }
+
     /** Teachers of the class, and support staff where they lead the group. */
     boolean mayChange(Corner corner) {
-        Reach reach = permission.reach(corner.classId);
+        return mayChange(corner, permission.reach(corner.classId));
+    }
+
+    private static boolean mayChange(Corner corner, Reach reach) {
         return reach.role().mayChange() || !reach.isWhole() && reach.seesGroup(corner.groupId);
     }
 

@@ -1,5 +1,6 @@
 package zafu.server.demo;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +25,7 @@ final class DemoPlan {
     }
 
     void meet() {
-        List<Map<String, Object>> meetings = new java.util.ArrayList<>();
+        List<Map<String, Object>> meetings = new ArrayList<>();
         for (String day : List.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY")) {
             meetings.add(meeting(day, "08:30", 50, "reading"));
             meetings.add(meeting(day, "10:20", 45, "groups"));

@@ -52,7 +52,7 @@ class ClassListService {
                 .count();
         int made = (int) list.good().stream()
                 .filter(match -> match.known() == null)
-                .map(match -> match.row().fullName() + match.row().number())
+                .map(ListTaking::personOf)
                 .distinct()
                 .count();
         return new ClassListController.Preview(

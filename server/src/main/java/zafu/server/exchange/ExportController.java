@@ -2,6 +2,7 @@ package zafu.server.exchange;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.MediaType;
@@ -45,8 +46,8 @@ class ExportController {
             @RequestParam(required = false) @Nullable List<Long> students) {
         OutTable table = exports.table(classId, what, students == null ? List.of() : students);
         LocalDate today = school.today();
-        String name = what.name().toLowerCase(java.util.Locale.ROOT) + "-" + today + "."
-                + as.name().toLowerCase(java.util.Locale.ROOT);
+        String name = what.name().toLowerCase(Locale.ROOT) + "-" + today + "."
+                + as.name().toLowerCase(Locale.ROOT);
         return ResponseEntity.ok()
                 .contentType(as == As.CSV ? MediaType.parseMediaType("text/csv;charset=UTF-8") : XLSX)
                 .header(

@@ -3,6 +3,7 @@ package zafu.server.exchange;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -118,10 +119,8 @@ public class ImportLog {
     }
 
     private List<ImportShown> shown(List<ImportRun> found) {
-        var names = adults.displayNames(found.stream()
-                .map(run -> run.adultId)
-                .filter(java.util.Objects::nonNull)
-                .toList());
+        var names = adults.displayNames(
+                found.stream().map(run -> run.adultId).filter(Objects::nonNull).toList());
         return found.stream()
                 .map(run -> new ImportShown(
                         run.id,
@@ -208,6 +207,6 @@ public class ImportLog {
     }
 
     private static long other(ImportChange change) {
-        return java.util.Objects.requireNonNull(change.otherId, "change " + change.id + " names no class");
+        return Objects.requireNonNull(change.otherId, "change " + change.id + " names no class");
     }
 }

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
@@ -75,9 +77,10 @@ class ListTaking {
         long classId = wanted.classId() != null ? wanted.classId() : newClass(wanted, run);
         Map<Match, Long> students = new LinkedHashMap<>();
         int made = people(list.good(), classId, wanted, run, students);
-        int scores = scores(list, students, wanted, run);
+        Held held = held(list);
+        int scores = scores(list, students, held, run);
         skills(list, students, run);
-        int granted = needs(list, students, run);
+        int granted = needs(students, held, run);
         int left = list.matches().size() - list.good().size();
         int known = (int) students.values().stream().distinct().count() - made;
         log.finish(
@@ -126,13 +129,14 @@ class ListTaking {
         return madeHere.size();
     }
 
-    private static String personOf(Match match) {
+    /** Rows of the same person say the same here. */
+    static String personOf(Match match) {
         String number = match.row().number();
         return (number.isEmpty() ? match.row().fullName() : "number " + number).toLowerCase(Locale.ROOT);
     }
 
     private void change(Match match, long run) {
-        Roster.KnownStudent known = java.util.Objects.requireNonNull(match.known());
+        Roster.KnownStudent known = Objects.requireNonNull(match.known());
         if (known.archived()) {
             changes.archive(known.id(), false);
             log.note(run, Changed.STUDENT_BROUGHT_BACK, known.id());
@@ -149,7 +153,7 @@ class ListTaking {
     }
 
     private static boolean changesFacts(Match match) {
-        Roster.KnownStudent known = java.util.Objects.requireNonNull(match.known());
+        Roster.KnownStudent known = Objects.requireNonNull(match.known());
         return !known.facts().equals(match.facts()) || !known.tags().equals(match.tags());
     }
 
@@ -193,9 +197,8 @@ class ListTaking {
                                 .orElse(true));
     }
 
-    private int scores(ReadList list, Map<Match, Long> students, Wanted wanted, long run) {
+    private int scores(ReadList list, Map<Match, Long> students, Held held, long run) {
         int count = 0;
-        Held held = held(list);
         for (ColumnUse use : ColumnUse.scores(list.uses())) {
             long measure = use.measureId() != null ? use.measureId() : newMeasure(use, run);
             List<Measures.ToNote> seen = new ArrayList<>();
@@ -213,16 +216,16 @@ class ListTaking {
     }
 
     /** A blank says "not assessed" on the day of the whole list; in a list with a day in each row it says nothing. */
-    private static java.util.Optional<Observation> observation(Match match, ColumnUse use, ReadList list) {
-        TypedScore score = java.util.Objects.requireNonNull(match.row().scores().get(use.column()));
+    private static Optional<Observation> observation(Match match, ColumnUse use, ReadList list) {
+        TypedScore score = Objects.requireNonNull(match.row().scores().get(use.column()));
         LocalDate day = match.row().takenOn();
         if (score.value() != null) {
-            return java.util.Optional.of(Observation.of(day, score.value()));
+            return Optional.of(Observation.of(day, score.value()));
         }
         boolean dated = !ColumnUse.of(ColumnUse.Use.DATE, list.uses()).isEmpty();
         return dated && score.typed().isBlank()
-                ? java.util.Optional.empty()
-                : java.util.Optional.of(Observation.notAssessed(day, score.typed()));
+                ? Optional.empty()
+                : Optional.of(Observation.notAssessed(day, score.typed()));
     }
 
     private void skills(ReadList list, Map<Match, Long> students, long run) {
@@ -238,8 +241,7 @@ class ListTaking {
         }
     }
 
-    private int needs(ReadList list, Map<Match, Long> students, long run) {
-        Held held = held(list);
+    private int needs(Map<Match, Long> students, Held held, long run) {
         int count = 0;
         for (Map.Entry<Match, Long> each : students.entrySet()) {
             for (Accommodation wanted : each.getKey().row().needs()) {

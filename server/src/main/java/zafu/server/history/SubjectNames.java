@@ -67,7 +67,7 @@ class SubjectNames {
 
     private Map<Long, String> students(Collection<Long> ids) {
         Map<Long, String> names = new LinkedHashMap<>();
-        roster.named(ids).forEach((id, name) -> names.put(id.value(), name.givenName() + " " + name.familyName()));
+        roster.named(ids).forEach((id, name) -> names.put(id.value(), name.fullName()));
         return names;
     }
 

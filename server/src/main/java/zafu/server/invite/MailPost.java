@@ -2,6 +2,7 @@ package zafu.server.invite;
 
 import java.time.Clock;
 import java.util.Optional;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.mail.MailException;
@@ -41,6 +42,7 @@ class MailPost {
     }
 
     @Scheduled(fixedDelay = EVERY)
+    @SchedulerLock(name = "mails")
     void deliver() {
         server.ifPresent(to -> mails.findTop50BySentAtIsNullAndTriesLessThanOrderById(MOST_TRIES)
                 .forEach(mail -> send(to, mail)));

@@ -10,6 +10,7 @@ import zafu.server.library.ItemDraft.QuestionDraft;
 import zafu.server.library.LibraryController.ItemEdit;
 import zafu.server.library.LibraryController.ItemView;
 import zafu.server.library.LibraryController.QuestionShown;
+import zafu.server.library.LibraryController.SkillUse;
 
 /** Takes items in that came from elsewhere, and gives them out, for whoever may see them. */
 @Service
@@ -20,17 +21,24 @@ public class LibraryExchange {
         this.items = items;
     }
 
-    /** Keeps all of these or, where one cannot be kept, none. @return their ids */
+    /**
+     * Keeps all of these or, where one cannot be kept, none.
+     *
+     * @param skillId what all of them train and their questions measure, if anything is said
+     * @return their ids
+     */
     @Transactional
-    public List<Long> take(List<ItemDraft> drafts, Visibility visibility, @Nullable Long classId) {
+    public List<Long> take(
+            List<ItemDraft> drafts, Visibility visibility, @Nullable Long classId, @Nullable Long skillId) {
         List<Long> ids = new ArrayList<>();
-        drafts.forEach(draft -> ids.add(items.save(null, edit(draft, visibility, classId))));
+        drafts.forEach(draft -> ids.add(items.save(null, edit(draft, visibility, classId, skillId))));
         return ids;
     }
 
-    private static ItemEdit edit(ItemDraft draft, Visibility visibility, @Nullable Long classId) {
+    private static ItemEdit edit(
+            ItemDraft draft, Visibility visibility, @Nullable Long classId, @Nullable Long skillId) {
         List<QuestionShown> questions = draft.questions().stream()
-                .map(each -> new QuestionShown(null, each.kind(), each.prompt(), each.points(), null, each.body()))
+                .map(each -> new QuestionShown(null, each.kind(), each.prompt(), each.points(), skillId, each.body()))
                 .toList();
         return new ItemEdit(
                 draft.kind(),
@@ -44,7 +52,7 @@ public class LibraryExchange {
                 null,
                 null,
                 null,
-                null,
+                skillId == null ? null : List.of(new SkillUse(skillId, SkillRole.TRAINS)),
                 visibility,
                 classId,
                 draft.tags(),

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -65,6 +66,7 @@ public class LinkChecks {
 
     /** Follows what was not followed today. */
     @Scheduled(fixedDelay = EVERY_MINUTES, initialDelay = 1, timeUnit = java.util.concurrent.TimeUnit.MINUTES)
+    @SchedulerLock(name = "links")
     void followDue() {
         Instant since = clock.instant().minus(A_DAY);
         Map<Long, Checked> known = states();

@@ -1,5 +1,6 @@
 package zafu.server.link;
 
+import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,7 +27,7 @@ class LinkController {
     @GetMapping("/api/library/links")
     LinkStates states() {
         current.adult();
-        Map<Long, LinkShown> shown = new java.util.LinkedHashMap<>();
+        Map<Long, LinkShown> shown = new LinkedHashMap<>();
         checks.states()
                 .forEach(
                         (item, each) -> shown.put(item, new LinkShown(each.state(), each.checkedAt(), each.movedTo())));

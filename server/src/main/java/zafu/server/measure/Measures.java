@@ -208,6 +208,12 @@ public class Measures {
         observations.removeRun(runId, clock.instant(), by);
     }
 
+    /** Whether anything was ever measured of any of these students. */
+    public boolean hasAny(Collection<StudentId> students) {
+        return observations.existsByStudentIdInAndRemovedAtIsNull(
+                students.stream().map(StudentId::value).toList());
+    }
+
     /** All that was noted of these students by student and measure, in the order of entry. */
     public Map<Long, Map<Long, List<Observation>>> noted(Collection<Long> students) {
         Map<Long, Map<Long, List<Observation>>> found = new LinkedHashMap<>();

@@ -42,5 +42,7 @@ interface ObservationRepository extends JpaRepository<ObservationRow, Long> {
 
     long countByMeasureIdAndRemovedAtIsNullAndScoreGreaterThan(long measureId, double score);
 
+    boolean existsByStudentIdInAndRemovedAtIsNull(Collection<Long> studentIds);
+
     void deleteByStudentId(long studentId);
 }

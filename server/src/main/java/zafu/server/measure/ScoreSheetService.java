@@ -3,6 +3,7 @@ package zafu.server.measure;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -182,7 +183,7 @@ class ScoreSheetService implements StudentPart {
                 .map(card -> new ScoreSheetController.MeasureHistory(
                         card,
                         noted.get(card.id()).stream()
-                                .sorted(java.util.Comparator.comparing(Observation::takenOn))
+                                .sorted(Comparator.comparing(Observation::takenOn))
                                 .map(ScoreSheetService::point)
                                 .toList(),
                         now.get(card.id()),

@@ -1,6 +1,7 @@
 package zafu.server.measure;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import zafu.core.measure.LevelScale;
@@ -53,7 +54,7 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
 
     private static Optional<String> faultOf(double value, Measures.MeasureCard measure) {
         NumericScale scale = new NumericScale(
-                measure.lowest(), measure.highest(), measure.decimals(), false, java.util.OptionalDouble.empty());
+                measure.lowest(), measure.highest(), measure.decimals(), false, OptionalDouble.empty());
         return switch (scale.check(value)) {
             case FITS -> Optional.empty();
             case OUT_OF_RANGE ->

@@ -2,6 +2,7 @@ package zafu.server.need;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -69,6 +70,14 @@ class NeedController {
 
     record MadeNeed(long id) {}
 
+    /** @param students whom it is granted, each of them or none */
+    record GrantToSeveral(
+            @NotEmpty @Size(max = 400) List<@NotNull Long> students, @NotNull @Valid NewAccommodation granted) {}
+
+    record GrantedNeed(@NotNull Long studentId, @NotNull Long id) {}
+
+    record GrantedNeeds(@NotEmpty @Size(max = 400) List<@NotNull @Valid GrantedNeed> granted) {}
+
     @GetMapping("/api/students/{studentId}/needs")
     NeedSheet needs(@PathVariable long studentId) {
         return service.look(studentId);
@@ -82,6 +91,18 @@ class NeedController {
     @PostMapping("/api/students/{studentId}/accommodations")
     MadeNeed grant(@PathVariable long studentId, @Valid @RequestBody NewAccommodation wanted) {
         return new MadeNeed(service.grant(studentId, wanted));
+    }
+
+    /** Grants the same to several students, or to none where one of them cannot have it. */
+    @PostMapping("/api/accommodations")
+    GrantedNeeds grantToSeveral(@Valid @RequestBody GrantToSeveral wanted) {
+        return new GrantedNeeds(service.grantToSeveral(wanted));
+    }
+
+    /** Ends what was granted to several, all of it or nothing. */
+    @PostMapping("/api/accommodations/end")
+    void endSeveral(@Valid @RequestBody GrantedNeeds wanted) {
+        service.endSeveral(wanted.granted());
     }
 
     @PostMapping("/api/students/{studentId}/accommodations/{accommodationId}/end")

@@ -2,9 +2,11 @@ package zafu.server.need;
 
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.need.Accommodation;
@@ -74,8 +76,8 @@ class NeedService implements StudentPart {
                 granted.support(),
                 granted.amount().orElse(null),
                 granted.detail(),
-                new java.util.TreeSet<>(granted.works()),
-                new java.util.TreeSet<>(granted.subjects()),
+                new TreeSet<>(granted.works()),
+                new TreeSet<>(granted.subjects()),
                 row.fromOn,
                 row.toOn,
                 row.source,
@@ -131,6 +133,19 @@ class NeedService implements StudentPart {
                         wanted.source().strip(),
                         null,
                         current.adult().adultId()));
+    }
+
+    @Transactional
+    List<NeedController.GrantedNeed> grantToSeveral(NeedController.GrantToSeveral wanted) {
+        return wanted.students().stream()
+                .distinct()
+                .map(student -> new NeedController.GrantedNeed(student, grant(student, wanted.granted())))
+                .toList();
+    }
+
+    @Transactional
+    void endSeveral(List<NeedController.GrantedNeed> granted) {
+        granted.forEach(each -> end(each.studentId(), each.id(), true));
     }
 
     @Transactional

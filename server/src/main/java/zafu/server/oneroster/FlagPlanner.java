@@ -3,6 +3,7 @@ package zafu.server.oneroster;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import zafu.server.need.Needs;
 import zafu.server.oneroster.RosterBundle.Flag;
@@ -57,7 +58,7 @@ final class FlagPlanner {
         if (isHere) {
             return;
         }
-        sameId.forEach(each -> end(java.util.Objects.requireNonNull(student).id(), each));
+        sameId.forEach(each -> end(Objects.requireNonNull(student).id(), each));
         plan.flags.add(new RosterPlan.FlagPlan(flag, null));
         plan.tell(Kind.NEED_GRANTED, nameOf(flag), "the detail is for those who may see it");
     }

@@ -2,6 +2,7 @@ package zafu.server.oneroster;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import zafu.core.need.Accommodation;
 
@@ -66,13 +67,7 @@ record RosterBundle(
     record LineItem(String id, boolean gone, String title, double lowest, double highest) {}
 
     /** @param score absent where the work is exempt or not submitted */
-    record Result(
-            String id,
-            boolean gone,
-            String lineItemId,
-            String personId,
-            LocalDate on,
-            java.util.OptionalDouble score) {}
+    record Result(String id, boolean gone, String lineItemId, String personId, LocalDate on, OptionalDouble score) {}
 
     /** An accommodation that the school's system knows of; not part of OneRoster. */
     record Flag(String id, boolean gone, String personId, Accommodation accommodation, String source) {}

@@ -3,6 +3,7 @@ package zafu.server.oneroster;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -86,7 +87,7 @@ class RosterImports {
         applier.apply(plan, here, run, current.adult().adultId());
         String summary = counts(plan).stream()
                 .map(each -> each.count() + " "
-                        + each.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '))
+                        + each.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '))
                 .collect(Collectors.joining(", "));
         log.finish(run, null, summary.length() > 500 ? summary.substring(0, 500) : summary);
         audit.note(null, "roster.taken", run, summary);

@@ -2,6 +2,7 @@ package zafu.server.oneroster;
 
 import java.time.Clock;
 import java.util.Optional;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -12,6 +13,7 @@ import tools.jackson.databind.json.JsonMapper;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.exchange.ImportKind;
+import zafu.server.platform.JobsOnce;
 import zafu.server.platform.Refusal;
 
 /**
@@ -104,6 +106,7 @@ public class SchoolSystemService {
 
     /** At three in the morning, when nobody is at work. */
     @Scheduled(cron = "0 0 3 * * *")
+    @SchedulerLock(name = "school-system", lockAtLeastFor = JobsOnce.A_WHILE)
     void pullAtNight() {
         system().filter(each -> each.nightly && !each.address.isEmpty()).ifPresent(this::pull);
     }

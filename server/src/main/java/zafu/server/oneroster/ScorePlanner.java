@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
 import zafu.server.measure.Measures.MeasureCard;
@@ -107,8 +108,8 @@ final class ScorePlanner {
         double score = result.score().getAsDouble();
         double lowest = card == null ? item.lowest() : card.lowest();
         double highest = card == null ? item.highest() : card.highest();
-        NumericScale scale = new NumericScale(
-                lowest, highest, card == null ? 4 : card.decimals(), false, java.util.OptionalDouble.empty());
+        NumericScale scale =
+                new NumericScale(lowest, highest, card == null ? 4 : card.decimals(), false, OptionalDouble.empty());
         if (scale.check(score) == NumericScale.Fit.FITS) {
             return true;
         }

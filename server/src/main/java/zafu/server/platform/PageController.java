@@ -7,6 +7,7 @@ import java.security.SecureRandom;
 import java.util.Base64;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,10 +41,15 @@ class PageController {
         "/my/**"
     })
     ResponseEntity<String> page() {
+        return page(HttpStatus.OK);
+    }
+
+    /** The page for an address where nothing is, too: it leads on from there. */
+    ResponseEntity<String> page(HttpStatus status) {
         byte[] bytes = new byte[16];
         random.nextBytes(bytes);
         String nonce = Base64.getEncoder().encodeToString(bytes);
-        return ResponseEntity.ok()
+        return ResponseEntity.status(status)
                 .contentType(MediaType.TEXT_HTML)
                 .cacheControl(CacheControl.noStore())
                 .header("Content-Security-Policy", ContentPolicy.withStyleNonce(nonce))

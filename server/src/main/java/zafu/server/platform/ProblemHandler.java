@@ -7,8 +7,11 @@ import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -16,11 +19,17 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** The one place where refusals become HTTP. What a person did wrong and what we did wrong sound different. */
 @RestControllerAdvice
 class ProblemHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+    private final PageController page;
+
+    ProblemHandler(PageController page) {
+        this.page = page;
+    }
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
@@ -84,6 +93,18 @@ class ProblemHandler {
     @ExceptionHandler
     void gone(AsyncRequestNotUsableException gone) {
         LOG.debug("a listener is gone", gone);
+    }
+
+    /** A person who came to an address where nothing is sees a page, not the words of programs. */
+    @ExceptionHandler
+    ResponseEntity<?> nothingThere(NoResourceFoundException nothing, HttpServletRequest request) {
+        String accepted = request.getHeader(HttpHeaders.ACCEPT);
+        boolean byPerson = accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE);
+        if (byPerson && !request.getRequestURI().startsWith("/api/")) {
+            return page.page(HttpStatus.NOT_FOUND);
+        }
+        return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                .body(problem(HttpStatus.NOT_FOUND, "http-404", "There is nothing at this address."));
     }
 
     @ExceptionHandler

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -100,7 +101,7 @@ public final class ZipGuard {
         boolean leadsOut = name.startsWith("/")
                 || name.contains("\\")
                 || name.matches("^[A-Za-z]:.*")
-                || java.util.Arrays.asList(name.split("/")).contains("..");
+                || Arrays.asList(name.split("/")).contains("..");
         if (leadsOut) {
             throw refused("The file holds a part called \"" + name + "\", which leads out of it.");
         }

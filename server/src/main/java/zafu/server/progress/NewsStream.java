@@ -10,6 +10,7 @@ import zafu.server.attempt.TryChanged;
 import zafu.server.corner.CornersChanged;
 import zafu.server.need.NeedsChanged;
 import zafu.server.platform.OpenStreams;
+import zafu.server.platform.OtherServers;
 import zafu.server.roster.StudentsChanged;
 import zafu.server.task.TaskChanged;
 
@@ -20,10 +21,11 @@ import zafu.server.task.TaskChanged;
 @Component
 class NewsStream {
     private final ClassPermission permission;
-    private final OpenStreams streams = new OpenStreams();
+    private final OpenStreams streams;
 
-    NewsStream(ClassPermission permission) {
+    NewsStream(ClassPermission permission, OtherServers others) {
         this.permission = permission;
+        this.streams = new OpenStreams("class-news", others);
     }
 
     SseEmitter listen(long classId) {

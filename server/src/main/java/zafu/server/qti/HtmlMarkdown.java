@@ -2,6 +2,7 @@ package zafu.server.qti;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -107,7 +108,7 @@ final class HtmlMarkdown {
         StringBuilder line = new StringBuilder();
         for (Node node : nodes) {
             if (node instanceof Element element
-                            && BLOCKS.contains(Xml.name(element).toLowerCase(java.util.Locale.ROOT))
+                            && BLOCKS.contains(Xml.name(element).toLowerCase(Locale.ROOT))
                     || node instanceof Element other && BLOCKS.contains(Xml.name(other))) {
                 flush(line, blocks);
                 String block = block((Element) node);

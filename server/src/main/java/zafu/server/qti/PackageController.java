@@ -27,8 +27,12 @@ class PackageController {
         this.service = service;
     }
 
-    /** Who is to find what is taken. */
-    record Taking(@NotNull Visibility visibility, @Nullable Long classId) {}
+    /**
+     * Who is to find what is taken.
+     *
+     * @param skillId what all of it trains, since packages name no skills; absent where nothing is said
+     */
+    record Taking(@NotNull Visibility visibility, @Nullable Long classId, @Nullable Long skillId) {}
 
     /**
      * @param changed what is not quite as in the package

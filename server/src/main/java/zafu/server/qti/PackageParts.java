@@ -2,6 +2,9 @@ package zafu.server.qti;
 
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -35,7 +38,7 @@ final class PackageParts {
         Map<String, byte[]> parts = new LinkedHashMap<>();
         String folder = found.keySet().stream()
                 .filter(name -> name.equals(MANIFEST) || name.endsWith("/" + MANIFEST))
-                .min(java.util.Comparator.comparingInt(String::length))
+                .min(Comparator.comparingInt(String::length))
                 .map(name -> name.substring(0, name.length() - MANIFEST.length()))
                 .orElseThrow(() ->
                         Refusal.unusable("no-package", "The file is no package: it has no \"" + MANIFEST + "\"."));
@@ -109,7 +112,7 @@ final class PackageParts {
     static String resolve(String from, String relative) {
         String at = from.contains("/") ? from.substring(0, from.lastIndexOf('/') + 1) : "";
         String joined = relative.startsWith("/") ? relative.substring(1) : at + relative;
-        java.util.Deque<String> way = new java.util.ArrayDeque<>();
+        Deque<String> way = new ArrayDeque<>();
         for (String step : List.of(joined.split("/"))) {
             if (step.equals("..")) {
                 way.pollLast();

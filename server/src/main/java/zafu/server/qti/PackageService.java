@@ -66,7 +66,7 @@ class PackageService {
                     return withFiles(each, kept);
                 })
                 .toList();
-        List<Long> ids = library.take(drafts, wanted.visibility(), wanted.classId());
+        List<Long> ids = library.take(drafts, wanted.visibility(), wanted.classId(), wanted.skillId());
         return report(new PackageRead(read.items(), read.files(), read.changed(), wrongMedia), ids);
     }
 

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import org.w3c.dom.Element;
 import zafu.server.library.ItemDraft.QuestionDraft;
@@ -113,7 +114,7 @@ final class QtiReader {
     }
 
     private static List<Integer> leftOut(List<Element> choices) {
-        Map<Integer, Integer> byRank = new java.util.TreeMap<>();
+        Map<Integer, Integer> byRank = new TreeMap<>();
         for (int i = 0; i < choices.size(); i++) {
             String mark = choices.get(i).getAttribute("class");
             if (mark.matches("leave-out\\d+")) {

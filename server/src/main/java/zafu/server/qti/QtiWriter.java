@@ -5,6 +5,7 @@ import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -287,7 +288,7 @@ final class QtiWriter {
         Set<Integer> right = IntStream.range(0, words.size())
                 .filter(i -> Boolean.TRUE.equals(words.get(i).right()))
                 .boxed()
-                .collect(java.util.stream.Collectors.toCollection(java.util.TreeSet::new));
+                .collect(java.util.stream.Collectors.toCollection(TreeSet::new));
         declareChosen("multiple", "word", right, words.size());
         Tag line = Tag.of("p");
         int place = 0;

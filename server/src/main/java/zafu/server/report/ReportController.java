@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
@@ -86,7 +87,7 @@ class ReportController {
 
     @GetMapping("/api/classes/{classId}/reports.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable long classId, @Valid @ParameterObject ReportWanted wanted) {
-        String name = wanted.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + ".pdf";
+        String name = wanted.kind().name().toLowerCase(Locale.ROOT).replace('_', '-') + ".pdf";
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(

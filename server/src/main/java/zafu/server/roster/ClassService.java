@@ -2,6 +2,7 @@ package zafu.server.roster;
 
 import java.time.Clock;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,6 +69,7 @@ class ClassService {
                 .collect(Collectors.groupingBy(
                         each -> each.classId, Collectors.mapping(each -> each.termId, Collectors.toList())));
         List<ClassController.ClassCard> cards = classes.findAllById(roles.keySet()).stream()
+                .sorted(Comparator.comparing(each -> each.id))
                 .map(each -> new ClassController.ClassCard(
                         each.id,
                         each.name,

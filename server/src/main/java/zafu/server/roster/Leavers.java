@@ -2,7 +2,6 @@ package zafu.server.roster;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -21,7 +20,7 @@ import zafu.server.roster.LeaverController.Leaver;
 class Leavers {
     private final StudentRepository students;
     private final EnrolmentRepository enrolments;
-    private final SchoolClassRepository classes;
+    private final Roster roster;
     private final StudentErasure erasure;
     private final ClassPermission permission;
     private final SchoolSettings school;
@@ -29,13 +28,13 @@ class Leavers {
     Leavers(
             StudentRepository students,
             EnrolmentRepository enrolments,
-            SchoolClassRepository classes,
+            Roster roster,
             StudentErasure erasure,
             ClassPermission permission,
             SchoolSettings school) {
         this.students = students;
         this.enrolments = enrolments;
-        this.classes = classes;
+        this.roster = roster;
         this.erasure = erasure;
         this.permission = permission;
         this.school = school;
@@ -48,13 +47,11 @@ class Leavers {
         Map<Long, List<Enrolment>> stays =
                 enrolments.findByStudentIdIn(left.stream().map(each -> each.id).toList()).stream()
                         .collect(Collectors.groupingBy(each -> each.studentId));
-        Map<Long, String> names = new LinkedHashMap<>();
-        classes.findAllById(stays.values().stream()
-                        .flatMap(List::stream)
-                        .map(each -> each.classId)
-                        .distinct()
-                        .toList())
-                .forEach(each -> names.put(each.id, each.name));
+        Map<Long, String> names = roster.namesOf(stays.values().stream()
+                .flatMap(List::stream)
+                .map(each -> each.classId)
+                .distinct()
+                .toList());
         return left.stream()
                 .map(each -> shown(each, stays.getOrDefault(each.id, List.of()), names))
                 .toList();
@@ -71,7 +68,7 @@ class Leavers {
                 : archived.toLocalDate();
         return new Leaver(
                 student.id,
-                (student.givenName + " " + student.familyName).strip(),
+                student.fullName(),
                 left,
                 stays.stream()
                         .map(each -> names.getOrDefault(each.classId, ""))

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
@@ -41,7 +42,11 @@ public class Roster {
     }
 
     /** A student as called in class; {@code grade} as in school, from 0. */
-    public record StudentName(long id, String givenName, String familyName, int grade) {}
+    public record StudentName(long id, String givenName, String familyName, int grade) {
+        public String fullName() {
+            return (givenName + " " + familyName).strip();
+        }
+    }
 
     /** A student with all that is written down; the source id is what other systems know the student by. */
     public record KnownStudent(long id, String sourceId, StudentFacts facts, List<String> tags, boolean archived) {}
@@ -82,6 +87,7 @@ public class Roster {
         return classes.findAllById(classIds).stream()
                 .filter(each -> each.archivedAt == null)
                 .map(each -> each.id)
+                .sorted()
                 .toList();
     }
 
@@ -130,6 +136,11 @@ public class Roster {
 
     public String nameOf(long classId) {
         return classNamed(classId).name;
+    }
+
+    /** The names of these classes, in one read. */
+    public Map<Long, String> namesOf(Collection<Long> classIds) {
+        return classes.findAllById(classIds).stream().collect(Collectors.toMap(each -> each.id, each -> each.name));
     }
 
     /** The id under which other systems know the class. */

@@ -3,6 +3,7 @@ package zafu.server.roster;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -139,7 +140,7 @@ public class RosterChanges {
     /** Students by the id under which other systems know them, the archived too. */
     public Map<String, Roster.KnownStudent> studentsBySource() {
         Map<Long, List<String>> tagged = new LinkedHashMap<>();
-        tags.findAll().forEach(each -> tagged.computeIfAbsent(each.studentId, id -> new java.util.ArrayList<>())
+        tags.findAll().forEach(each -> tagged.computeIfAbsent(each.studentId, id -> new ArrayList<>())
                 .add(each.tag));
         Map<String, Roster.KnownStudent> found = new LinkedHashMap<>();
         students.findAll(org.springframework.data.domain.Sort.by("id"))

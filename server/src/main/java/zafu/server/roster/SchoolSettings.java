@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -113,7 +114,7 @@ public class SchoolSettings {
     void keepClosedDays(List<CalendarController.ClosedDayEdit> wanted) {
         closedDays.deleteAllInBatch();
         kept.changed();
-        Set<LocalDate> seen = new java.util.HashSet<>();
+        Set<LocalDate> seen = new HashSet<>();
         wanted.stream().filter(each -> seen.add(each.day())).forEach(each -> close(each.day(), each.reason()));
     }
 

@@ -38,6 +38,11 @@ class Student {
         return new Roster.StudentName(id, shownName(), familyName, grade);
     }
 
+    /** As in the school's lists, whatever the student is called. */
+    String fullName() {
+        return (givenName + " " + familyName).strip();
+    }
+
     private String shownName() {
         return preferredName.isEmpty() ? givenName : preferredName;
     }

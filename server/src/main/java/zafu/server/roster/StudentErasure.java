@@ -2,7 +2,6 @@ package zafu.server.roster;
 
 import java.util.List;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.core.annotation.AnnotationAwareOrderComparator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +37,6 @@ class StudentErasure {
         this.parts = parts;
         this.audit = audit;
         this.events = events;
-        AnnotationAwareOrderComparator.sort(parts);
     }
 
     /** Whoever calls has made sure that this may be. */

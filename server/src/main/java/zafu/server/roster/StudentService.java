@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.core.annotation.AnnotationAwareOrderComparator;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,7 +19,6 @@ class StudentService {
     private final StudentRepository students;
     private final StudentTagRepository tags;
     private final EnrolmentRepository enrolments;
-    private final SchoolClassRepository classes;
     private final Roster roster;
     private final StudentErasure erasure;
     private final List<StudentPart> parts;
@@ -33,7 +31,6 @@ class StudentService {
             StudentRepository students,
             StudentTagRepository tags,
             EnrolmentRepository enrolments,
-            SchoolClassRepository classes,
             Roster roster,
             StudentErasure erasure,
             List<StudentPart> parts,
@@ -44,13 +41,11 @@ class StudentService {
         this.students = students;
         this.tags = tags;
         this.enrolments = enrolments;
-        this.classes = classes;
         this.roster = roster;
         this.erasure = erasure;
         this.parts = parts;
         this.audit = audit;
         this.events = events;
-        AnnotationAwareOrderComparator.sort(parts);
     }
 
     @Transactional(readOnly = true)
@@ -77,8 +72,7 @@ class StudentService {
     }
 
     private List<StudentController.ClassStay> stays(long studentId, List<Long> seen) {
-        Map<Long, String> names = new LinkedHashMap<>();
-        classes.findAllById(seen).forEach(each -> names.put(each.id, each.name));
+        Map<Long, String> names = roster.namesOf(seen);
         return enrolments.findByStudentIdAndEndsOnIsNull(studentId).stream()
                 .filter(each -> names.containsKey(each.classId))
                 .map(each -> new StudentController.ClassStay(each.classId, names.get(each.classId), each.beginsOn))
@@ -138,7 +132,7 @@ class StudentService {
     void erase(long studentId, String nameTyped) {
         access.requireChange(studentId);
         Student student = require(studentId);
-        String name = (student.givenName + " " + student.familyName).strip();
+        String name = student.fullName();
         if (!nameTyped.strip().equals(name)) {
             throw Refusal.unusableField(
                     "name-differs",

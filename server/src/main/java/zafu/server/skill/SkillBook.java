@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -154,7 +155,7 @@ class SkillBook {
 
     int lastPlace(@Nullable Long strandId) {
         return all.inUseInOrder().stream()
-                .filter(each -> java.util.Objects.equals(each.strandId, strandId))
+                .filter(each -> Objects.equals(each.strandId, strandId))
                 .mapToInt(each -> each.place)
                 .max()
                 .orElse(-1);

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -140,8 +141,7 @@ public class Skills implements StudentPart {
         Map<Long, Integer> strandPlace = new LinkedHashMap<>();
         strands.findAllByOrderByPlaceAscIdAsc().forEach(each -> strandPlace.put(each.id, strandPlace.size()));
         return skills.findByRemovedAtIsNullOrderByPlaceAscIdAsc().stream()
-                .sorted(java.util.Comparator.comparingInt(
-                        each -> strandPlace.getOrDefault(each.strandId, Integer.MAX_VALUE)))
+                .sorted(Comparator.comparingInt(each -> strandPlace.getOrDefault(each.strandId, Integer.MAX_VALUE)))
                 .toList();
     }
 

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -101,7 +102,7 @@ class DayLoads {
             Set<Long> within = new TreeSet<>(content.texts());
             content.questions().stream()
                     .map(itemOf::get)
-                    .filter(java.util.Objects::nonNull)
+                    .filter(Objects::nonNull)
                     .forEach(within::add);
             minutes.put(
                     version.id,

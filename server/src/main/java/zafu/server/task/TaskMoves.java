@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -137,7 +138,7 @@ public class TaskMoves {
         loader.classesOf(task).forEach(permission::requireChange);
         requireNotBegun(task.classId, List.of(task));
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
-        Map<Long, TaskVersion> byId = new java.util.LinkedHashMap<>();
+        Map<Long, TaskVersion> byId = new LinkedHashMap<>();
         versions.findByTaskIdInAndRemovedFalseOrderByTaskIdAscPlaceAsc(List.of(taskId))
                 .forEach(version -> byId.put(version.id, version));
         TaskVersion base = base(task);

@@ -1,6 +1,7 @@
 package zafu.server.task;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -11,5 +12,5 @@ interface TaskRepository extends JpaRepository<Task, Long> {
     List<Task> ofClass(long classId);
 
     @Query("select max(task.seriesId) from Task task")
-    java.util.Optional<Long> lastSeries();
+    Optional<Long> lastSeries();
 }

@@ -45,7 +45,15 @@ class TodayController {
             List<Soon> soon,
             List<GroupToday> groups,
             List<BrokenLink> brokenLinks,
-            int askToJoin) {}
+            int askToJoin,
+            @Nullable FirstSteps firstSteps) {}
+
+    /** What a class begins with, and whether it has; absent where all is done or the adult wants to see it no more. */
+    record FirstSteps(boolean scores, boolean groups, boolean task) {
+        boolean areTaken() {
+            return scores && groups && task;
+        }
+    }
 
     /** @param usedIn shelves and tasks by name */
     record BrokenLink(long itemId, String title, LinkState state, List<String> usedIn) {}

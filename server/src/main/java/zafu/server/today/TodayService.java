@@ -5,12 +5,18 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.roster.StudentId;
+import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.ArrangementNews;
+import zafu.server.arrangement.Arrangements;
 import zafu.server.entry.WaitingAtDoor;
+import zafu.server.measure.Measures;
 import zafu.server.roster.ClassTimes;
 import zafu.server.roster.ClassTimesController.Meeting;
 import zafu.server.roster.Roster;
@@ -32,6 +38,10 @@ class TodayService {
     private final ClassTimes times;
     private final Roster roster;
     private final ClassPermission permission;
+    private final CurrentPerson current;
+    private final AdultAccounts adults;
+    private final Measures measures;
+    private final Arrangements groups;
     private final SchoolSettings school;
     private final Clock clock;
 
@@ -46,6 +56,10 @@ class TodayService {
             ClassTimes times,
             Roster roster,
             ClassPermission permission,
+            CurrentPerson current,
+            AdultAccounts adults,
+            Measures measures,
+            Arrangements groups,
             SchoolSettings school,
             Clock clock) {
         this.arrangements = arrangements;
@@ -58,6 +72,10 @@ class TodayService {
         this.times = times;
         this.roster = roster;
         this.permission = permission;
+        this.current = current;
+        this.adults = adults;
+        this.measures = measures;
+        this.groups = groups;
         this.school = school;
         this.clock = clock;
     }
@@ -83,7 +101,17 @@ class TodayService {
                 tasksToday.soon(plan),
                 groupsToday.of(classId, arrangementId, plan, out),
                 links.of(classId),
-                mayChange ? doors.at(classId) : 0);
+                mayChange ? doors.at(classId) : 0,
+                mayChange ? firstSteps(classId, names.keySet(), !out.isEmpty()) : null);
+    }
+
+    private TodayController.@Nullable FirstSteps firstSteps(long classId, Set<StudentId> students, boolean hasTask) {
+        if (!adults.isLedThrough(current.adult().adultId())) {
+            return null;
+        }
+        TodayController.FirstSteps steps =
+                new TodayController.FirstSteps(measures.hasAny(students), groups.hasGroups(classId), hasTask);
+        return steps.areTaken() ? null : steps;
     }
 
     private @Nullable LocalTime nextMeeting(long classId, LocalDateTime now) {

@@ -9,6 +9,8 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import org.junit.jupiter.api.Test;
 import zafu.server.corner.MeetingRooms.Someone;
+import zafu.server.platform.OneServer;
+import zafu.server.platform.TwoServers;
 
 /** Who says nothing for a while is gone, and takes an unanswered call along when nobody is left. */
 class MeetingRoomsTest {
@@ -38,7 +40,7 @@ class MeetingRoomsTest {
     }
 
     private final Hand hand = new Hand();
-    private final MeetingRooms rooms = new MeetingRooms(hand);
+    private final MeetingRooms rooms = new MeetingRooms(hand, new OneServer());
 
     @Test
     void whoSaysNothingIsGone() {
@@ -76,5 +78,26 @@ class MeetingRoomsTest {
         rooms.isIn(ROOM, Someone.adult(7));
         assertThat(rooms.now(ROOM).callsSince()).isNull();
         assertThat(rooms.now(2).people()).isEmpty();
+    }
+
+    @Test
+    void twoServersKnowTheSameRooms() {
+        TwoServers servers = new TwoServers();
+        MeetingRooms here = new MeetingRooms(hand, servers.one());
+        MeetingRooms there = new MeetingRooms(hand, servers.two());
+        here.isIn(ROOM, Someone.student(1));
+        there.isIn(ROOM, Someone.student(2));
+        there.calls(ROOM, true);
+        assertThat(here.now(ROOM)).isEqualTo(there.now(ROOM));
+        assertThat(here.now(ROOM).people()).containsExactly(Someone.student(1), Someone.student(2));
+        assertThat(here.now(ROOM).callsSince()).isEqualTo(hand.instant());
+        there.isIn(ROOM, Someone.adult(7));
+        assertThat(here.now(ROOM).callsSince()).isNull();
+        here.leaves(ROOM, Someone.student(2));
+        servers.twoMayHaveMissedSomething();
+        assertThat(there.now(ROOM).people()).containsExactly(Someone.student(1), Someone.adult(7));
+        here.calls(ROOM, true);
+        here.calls(ROOM, false);
+        assertThat(there.now(ROOM).callsSince()).isNull();
     }
 }

@@ -80,7 +80,8 @@ class NarrowedStudentsTest {
                 "A",
                 "G" + id,
                 0,
-                Set.copyOf(LongStream.of(members).mapToObj(StudentId::new).toList()));
+                Set.copyOf(LongStream.of(members).mapToObj(StudentId::new).toList()),
+                null);
     }
 
     /** A narrowing by one field. */
