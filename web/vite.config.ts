@@ -11,6 +11,7 @@ const adultsOnly = [
   "ChangePassword",
   "CornersPlace",
   "FirstRun",
+  "HelpDialog",
   "HistoryPlace",
   "HomeClass",
   "InvitedPlace",

@@ -3,6 +3,7 @@ import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
 import { sessionQuery } from "./api/queries";
 import { StudentPlaces } from "./mywork/StudentPlaces";
+import { Mishap } from "./shell/Mishap";
 import { Waiting } from "./shell/Waiting";
 
 const SignIn = lazy(() => import("./signin/SignIn"));
@@ -13,6 +14,7 @@ const ScoresPlace = lazy(() => import("./scores/ScoresPlace"));
 const WishesPlace = lazy(() => import("./wishes/WishesPlace"));
 const SchoolPlace = lazy(() => import("./school/SchoolPlace"));
 const FirstRun = lazy(() => import("./firstrun/FirstRun"));
+const OpenShell = lazy(() => import("./shell/OpenShell"));
 const TeacherShell = lazy(() => import("./shell/TeacherShell"));
 const HomeClass = lazy(() => import("./shell/HomeClass"));
 const StudentsPlace = lazy(() => import("./students/StudentsPlace"));
@@ -39,6 +41,14 @@ const UnitsPlace = lazy(() => import("./units/UnitsPlace"));
 const SkillsPlace = lazy(() => import("./skills/SkillsPlace"));
 
 export function App() {
+  return (
+    <Mishap>
+      <Places />
+    </Mishap>
+  );
+}
+
+function Places() {
   const session = useQuery(sessionQuery);
   if (!session.data) {
     return <Waiting />;
@@ -85,8 +95,10 @@ function TeacherRoutes() {
         <Route path="progress/:part?" element={<ProgressPlace />} />
       </Route>
       <Route path="/invited/:token" element={<InvitedPlace />} />
-      <Route path="/classes/new" element={<BringInPlace />} />
-      <Route path="/school/:part?" element={<SchoolPlace />} />
+      <Route element={<OpenShell />}>
+        <Route path="/classes/new" element={<BringInPlace />} />
+        <Route path="/school/:part?" element={<SchoolPlace />} />
+      </Route>
       <Route path="*" element={<HomeClass />} />
     </Routes>
   );

@@ -20,6 +20,13 @@ export class ApiProblem extends Error {
   }
 }
 
+/** Nobody answered. */
+export class Unreached extends TypeError {
+  constructor() {
+    super("Zafu does not answer. Is the network there?");
+  }
+}
+
 function cookie(name: string): string {
   const found = document.cookie.split("; ").find((each) => each.startsWith(`${name}=`));
   return found ? decodeURIComponent(found.slice(name.length + 1)) : "";
@@ -41,6 +48,9 @@ const problems: Middleware = {
     }
     return response;
   },
+  onError() {
+    return new Unreached();
+  },
 };
 
 async function problemOf(response: Response): Promise<ApiProblem> {
@@ -48,7 +58,8 @@ async function problemOf(response: Response): Promise<ApiProblem> {
     const body = (await response.json()) as { code?: string; detail?: string };
     return new ApiProblem(response.status, body.code ?? "unknown", body.detail ?? "Something went wrong.");
   } catch {
-    const sentence = response.status === 401 ? "Please sign in." : "The server could not be understood.";
+    // Something before Zafu answers for it.
+    const sentence = response.status === 401 ? "Please sign in." : new Unreached().message;
     return new ApiProblem(response.status, "unknown", sentence);
   }
 }

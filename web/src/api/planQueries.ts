@@ -1,10 +1,12 @@
 import { queryOptions } from "@tanstack/react-query";
 import { api, data } from "./client";
+import { ofThePage } from "./ofThePage";
 
 /** The week in which a day lies; the present one without a day. */
 export const weekQuery = (classId: number, day: string | undefined, arrangementId: number | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "week", day, arrangementId],
+    meta: ofThePage,
     queryFn: () =>
       data(
         api.GET("/api/classes/{classId}/week", {
@@ -63,6 +65,7 @@ export const seeAsQuery = (
 export const taskQuery = (taskId: number) =>
   queryOptions({
     queryKey: ["task", taskId],
+    meta: ofThePage,
     queryFn: () => data(api.GET("/api/tasks/{taskId}", { params: { path: { taskId } } })),
   });
 
@@ -75,6 +78,7 @@ export const tasksQuery = (classId: number) =>
 export const todayQuery = (classId: number, arrangementId: number | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "today", arrangementId],
+    meta: ofThePage,
     queryFn: () =>
       data(
         api.GET("/api/classes/{classId}/today", { params: { path: { classId }, query: { arrangementId } } }),

@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
 import { api, data } from "./client";
+import { ofThePage } from "./ofThePage";
 import type { paths } from "./schema";
 
 export const progressQuery = (classId: number, arrangementId: number | undefined) =>
@@ -28,6 +29,7 @@ export const markingQuery = (classId: number) =>
 export const marksQuery = (classId: number, asOf: string | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "marks", asOf],
+    meta: ofThePage,
     queryFn: () =>
       data(api.GET("/api/classes/{classId}/marks", { params: { path: { classId }, query: { asOf } } })),
   });
@@ -46,6 +48,7 @@ export const markStoryQuery = (classId: number, studentId: number, asOf: string 
 export const growthQuery = (classId: number, measureId: number, arrangementId: number | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "growth", measureId, arrangementId],
+    meta: ofThePage,
     queryFn: () =>
       data(
         api.GET("/api/classes/{classId}/growth", {
@@ -62,6 +65,7 @@ export const sheetQuery = (
 ) =>
   queryOptions({
     queryKey: ["class", classId, "sheet", taskId, groupId, namesHidden],
+    meta: ofThePage,
     queryFn: () =>
       data(
         api.GET("/api/tasks/{taskId}/marking", {
@@ -73,6 +77,7 @@ export const sheetQuery = (
 export const resultsQuery = (classId: number, taskId: number, arrangementId: number | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "results", taskId, arrangementId],
+    meta: ofThePage,
     queryFn: () =>
       data(
         api.GET("/api/tasks/{taskId}/results", { params: { path: { taskId }, query: { arrangementId } } }),
@@ -85,6 +90,7 @@ const LOOK_AGAIN_MS = 10_000;
 export const liveQuery = (classId: number, taskId: number, groupId: number | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "live", taskId, groupId],
+    meta: ofThePage,
     queryFn: () =>
       data(api.GET("/api/tasks/{taskId}/live", { params: { path: { taskId }, query: { groupId } } })),
     refetchInterval: LOOK_AGAIN_MS,

@@ -1,6 +1,7 @@
 import { queryOptions } from "@tanstack/react-query";
 import type { Narrowing } from "../students/narrowing";
 import { api, data, type ItemNarrowing } from "./client";
+import { ofThePage } from "./ofThePage";
 
 /** One options factory per server resource; keys begin with what changes together. */
 export const sessionQuery = queryOptions({
@@ -171,6 +172,7 @@ export const arrangementsQuery = (classId: number) =>
 export const benchQuery = (arrangementId: number) =>
   queryOptions({
     queryKey: ["bench", arrangementId],
+    meta: ofThePage,
     queryFn: () =>
       data(api.GET("/api/arrangements/{arrangementId}", { params: { path: { arrangementId } } })),
   });
@@ -264,6 +266,7 @@ export const findQuery = (
 export const itemQuery = (itemId: number) =>
   queryOptions({
     queryKey: ["library", "item", itemId],
+    meta: ofThePage,
     queryFn: () => data(api.GET("/api/library/items/{itemId}", { params: { path: { itemId } } })),
   });
 

@@ -80,7 +80,7 @@ function BringIn({ today }: { today: string }) {
   const setColumns = (columns: Schemas["ColumnUse"][]) => setWanted({ ...wanted, columns });
   const shown = look.data;
   return (
-    <Box component={classId ? "div" : "main"} sx={{ px: classId ? 0 : 3, pb: 3 }}>
+    <Box sx={{ pb: 3 }}>
       <PlaceHead title={words.title}>
         {shown && file && (
           <Button
@@ -97,7 +97,8 @@ function BringIn({ today }: { today: string }) {
           file={file}
           onFile={(chosen, pasted) => {
             setFile(chosen);
-            setWanted({ ...wanted, columns: undefined, pasted });
+            const className = wanted.className || (pasted ? "" : chosen.name.replace(/\.\w+$/, ""));
+            setWanted({ ...wanted, className, columns: undefined, pasted });
           }}
         />
         <Problem error={look.error ?? keep.error} />

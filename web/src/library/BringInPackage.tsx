@@ -1,3 +1,4 @@
+import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
@@ -6,15 +7,17 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useMutation } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { api, data, filePart, type Schemas } from "../api/client";
+import { skillsQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
 import { Problem } from "../shell/Problem";
 import { editorWords } from "./editorWords";
 import { packageWords as words } from "./packageWords";
+import { nameSkills } from "./skillNames";
 
 type Report = Schemas["Report"];
 type Visibility = Schemas["Taking"]["visibility"];
@@ -32,6 +35,8 @@ function send(path: "preview" | "take", form: FormData, headers: Record<string, 
 export function BringInPackage({ classId, onClose }: { classId: number; onClose: () => void }) {
   const [file, setFile] = useState<File | null>(null);
   const [visibility, setVisibility] = useState<Visibility>("SCHOOL");
+  const [skillId, setSkill] = useState<number>();
+  const skills = nameSkills(useQuery(skillsQuery).data);
   const input = useRef<HTMLInputElement>(null);
   const tell = useNotice();
   const work = useLongWork();
@@ -52,7 +57,7 @@ export function BringInPackage({ classId, onClose }: { classId: number; onClose:
   });
   const take = useMutation({
     mutationFn: (chosen: File) => {
-      const wanted = { visibility, classId: visibility === "CLASS" ? classId : undefined };
+      const wanted = { visibility, classId: visibility === "CLASS" ? classId : undefined, skillId };
       return work.run((headers) => send("take", filePart(chosen, wanted), headers));
     },
     onSuccess: (report) => {
@@ -104,6 +109,18 @@ export function BringInPackage({ classId, onClose }: { classId: number; onClose:
               </MenuItem>
             ))}
           </TextField>
+        )}
+        {report && report.items.length > 0 && skills.size > 0 && (
+          <Autocomplete
+            size="small"
+            options={[...skills.keys()]}
+            getOptionLabel={(id) => skills.get(id) ?? ""}
+            value={skillId ?? null}
+            onChange={(_, id) => setSkill(id ?? undefined)}
+            renderInput={(params) => (
+              <TextField {...params} label={words.skill} helperText={words.skillHelp} />
+            )}
+          />
         )}
       </DialogContent>
       <DialogActions>

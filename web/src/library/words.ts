@@ -13,7 +13,7 @@ const kinds: Record<ItemKind, string> = {
   PRINTABLE: "to print",
   LINK: "link",
   TALK: "to talk about",
-  OFF_SCREEN: "off screen",
+  OFF_SCREEN: "away from the screen",
 };
 
 const newKinds: Record<ItemKind, string> = {
@@ -24,7 +24,7 @@ const newKinds: Record<ItemKind, string> = {
   PRINTABLE: "a sheet to print",
   LINK: "a link",
   TALK: "something to talk about",
-  OFF_SCREEN: "something off screen",
+  OFF_SCREEN: "something away from the screen",
 };
 
 const links: Record<NonNullable<Hit["link"]>, string> = {

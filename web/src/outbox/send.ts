@@ -2,6 +2,9 @@ import { ApiProblem, api, data, type Schemas } from "../api/client";
 import type { Entry } from "./entry";
 import type { Outcome } from "./outbox";
 
+/** A request that nobody answers, as after a change of network, must not hold up what waits behind it. */
+const PATIENCE_MS = { words: 15_000, file: 180_000 };
+
 /** Sends one thing. What was said about it decides whether it is sent again. */
 export async function send(entry: Entry): Promise<Outcome> {
   try {
@@ -19,13 +22,14 @@ export async function send(entry: Entry): Promise<Outcome> {
 
 async function sent(entry: Entry): Promise<Outcome> {
   const { tryId, key, givenAt } = entry;
+  const signal = AbortSignal.timeout(entry.kind === "file" ? PATIENCE_MS.file : PATIENCE_MS.words);
   switch (entry.kind) {
     case "answer": {
       const path = { tryId, questionId: entry.questionId ?? 0 };
       const body = { given: entry.text ?? "", key, givenAt };
       return outcome(
         await data<Schemas["Kept"]>(
-          api.PUT("/api/my/tries/{tryId}/answers/{questionId}", { params: { path }, body }),
+          api.PUT("/api/my/tries/{tryId}/answers/{questionId}", { params: { path }, body, signal }),
         ),
       );
     }
@@ -33,7 +37,7 @@ async function sent(entry: Entry): Promise<Outcome> {
       const body = { text: entry.text ?? "", key, givenAt };
       return outcome(
         await data<Schemas["Kept"]>(
-          api.PUT("/api/my/tries/{tryId}/written", { params: { path: { tryId } }, body }),
+          api.PUT("/api/my/tries/{tryId}/written", { params: { path: { tryId } }, body, signal }),
         ),
       );
     }
@@ -46,6 +50,7 @@ async function sent(entry: Entry): Promise<Outcome> {
           // The generated type knows a file only as text.
           body: form as unknown as { file: string },
           bodySerializer: (body: unknown) => body as FormData,
+          signal,
         }),
       );
       return page.handedIn ? "apart" : "kept";

@@ -180,7 +180,7 @@ export const words = {
     also: (names: string[]) =>
       `Also for ${listed(names)}, who ${names.length === 1 ? "is" : "are"} working on it now: their time and end change at once`,
     keep: (names: string[]) =>
-      `${listed(names)} ${names.length === 1 ? "is" : "are"} working on it now and ${names.length === 1 ? "keeps" : "keep"} the time ${names.length === 1 ? "they" : "they"} began with.`,
+      `${listed(names)} ${names.length === 1 ? "is" : "are"} working on it now and ${names.length === 1 ? "keeps" : "keep"} the time they began with.`,
   },
   takeBackDialog: {
     title: "Take back",

@@ -6,13 +6,13 @@ import { api, type Schemas } from "../api/client";
 import { schoolAdultsQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { words as sharing } from "../sharing/words";
-import { Card } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import { AdultDialog } from "./AdultDialog";
 import { InviteDialog } from "./InviteDialog";
 import { inviteWords } from "./inviteWords";
 import { MailsCard } from "./MailsCard";
 import { RoleDialog } from "./RoleDialog";
+import { Row, Rows } from "./Rows";
 import { words } from "./words";
 
 type Adult = Schemas["AdultShown"];
@@ -34,20 +34,9 @@ export function AdultsPart() {
           {inviteWords.open}
         </Button>
       </Box>
-      <Card component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+      <Rows>
         {adults.map((adult) => (
-          <Box
-            component="li"
-            key={adult.id}
-            sx={{
-              display: "flex",
-              gap: 2,
-              alignItems: "center",
-              px: 2,
-              py: 1,
-              borderTop: "1px solid var(--z-line)",
-            }}
-          >
+          <Row key={adult.id}>
             <Box sx={{ width: 260 }}>
               <b>{adult.displayName}</b>{" "}
               <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
@@ -60,9 +49,9 @@ export function AdultsPart() {
             <Roles adult={adult} />
             <Button onClick={() => setOpened({ what: "role", adult })}>{words.giveRole}</Button>
             <Button onClick={() => setOpened({ what: "reset", adult })}>{words.reset}</Button>
-          </Box>
+          </Row>
         ))}
-      </Card>
+      </Rows>
       <MailsCard />
       {opened?.what === "invite" && <InviteDialog onClose={close} />}
       {opened?.what === "new" && <AdultDialog onClose={close} />}

@@ -4,9 +4,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { measuresQuery } from "../api/queries";
-import { Card } from "../shell/Card";
 import { CutsDialog } from "./CutsDialog";
 import { MeasureDialog } from "./MeasureDialog";
+import { Row, Rows } from "./Rows";
 import { words } from "./words";
 
 type Measure = Schemas["MeasureCard"];
@@ -23,20 +23,9 @@ export function MeasuresPart() {
           {words.newMeasure}
         </Button>
       </Box>
-      <Card component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+      <Rows>
         {measures.map((measure) => (
-          <Box
-            component="li"
-            key={measure.id}
-            sx={{
-              display: "flex",
-              gap: 2,
-              alignItems: "center",
-              px: 2,
-              py: 1,
-              borderTop: "1px solid var(--z-line)",
-            }}
-          >
+          <Row key={measure.id}>
             <Box sx={{ flex: 1, opacity: measure.archived ? 0.7 : 1 }}>
               <b>{measure.name}</b>{" "}
               <Box component="span" sx={{ color: "var(--z-soft)" }}>
@@ -47,9 +36,9 @@ export function MeasuresPart() {
             </Box>
             <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>
             <Button onClick={() => setEditing(measure)}>{words.change}</Button>
-          </Box>
+          </Row>
         ))}
-      </Card>
+      </Rows>
       {editing && (
         <MeasureDialog measure={editing === "new" ? undefined : editing} onClose={() => setEditing(null)} />
       )}

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
-import { Link, NavLink, useParams } from "react-router";
+import { NavLink, useParams } from "react-router";
 import { classesQuery } from "../api/queries";
 import { SchoolHistoryPart } from "../history/SchoolHistoryPart";
 import { PlaceHead } from "../shell/Card";
@@ -24,12 +23,8 @@ export default function SchoolPlace() {
     return <Waiting />;
   }
   return (
-    <Box component="main" sx={{ maxWidth: 1180, mx: "auto", px: 2.5, pb: 4 }}>
-      <PlaceHead title={classes.school || words.title}>
-        <Button variant="text" component={Link} to="/">
-          {words.back}
-        </Button>
-      </PlaceHead>
+    <>
+      <PlaceHead title={classes.school || words.title} />
       <Box component="nav" sx={{ display: "flex", gap: 2.5, borderBottom: "1px solid var(--z-line)", mb: 2 }}>
         {parts.map((each) => (
           <Box
@@ -57,6 +52,6 @@ export default function SchoolPlace() {
       {part === "leavers" && classes.administrator && <LeaversPart />}
       {part === "history" && classes.administrator && <SchoolHistoryPart />}
       {part === "lists" && classes.administrator && <ListsPart />}
-    </Box>
+    </>
   );
 }

@@ -23,7 +23,6 @@ export const words = {
     none: "No backup yet.",
     size: (bytes: number) => `${(bytes / 1024 / 1024).toFixed(1)} MB`,
   },
-  back: "‹ back to the class",
   administrators: "This part is for the school's administrators.",
   keep: "Keep",
   cancel: "Cancel",

@@ -5,7 +5,9 @@ import MenuItem from "@mui/material/MenuItem";
 import { type ReactNode, useState } from "react";
 import { type GroupChoice, useFocus } from "./focus";
 import { GroupShape } from "./GroupShape";
+import { Key } from "./Key";
 import { useKeyHints } from "./keyHints";
+import { Short } from "./Short";
 import { words } from "./words";
 
 /** Along the bottom of every teacher's screen: the arrangement's groups, a click narrows the screen to one. */
@@ -116,9 +118,9 @@ function ArrangementMenu() {
         aria-haspopup="menu"
         aria-label={`${words.chooseArrangement}: ${arrangement.name}`}
         onClick={(event) => setAnchor(event.currentTarget)}
-        sx={{ font: "inherit", color: "var(--z-soft)" }}
+        sx={{ font: "inherit", color: "var(--z-soft)", flex: "none" }}
       >
-        {arrangement.name} ▾
+        <Short maxWidth={190}>{arrangement.name}</Short> ▾
       </ButtonBase>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {arrangements.map((each) => (
@@ -150,26 +152,6 @@ function Keys() {
           {does}
         </Box>
       ))}
-    </Box>
-  );
-}
-
-export function Key({ children }: { children: string }) {
-  return (
-    <Box
-      component="kbd"
-      sx={{
-        font: "inherit",
-        fontWeight: 700,
-        fontSize: 11.5,
-        px: 0.75,
-        borderRadius: "5px",
-        bgcolor: "var(--z-card)",
-        color: "var(--z-ink)",
-        border: "1px solid var(--z-line)",
-      }}
-    >
-      {children}
     </Box>
   );
 }

@@ -40,6 +40,7 @@ function Followed({ workKey }: { workKey: string }) {
     queryFn: () => data<Schemas["WorkShown"]>(api.GET("/api/under-way/{workKey}", path)),
     refetchInterval: 500,
     retry: false,
+    throwOnError: false,
     gcTime: 0,
   }).data;
   const stop = useMutation({ mutationFn: () => api.POST("/api/under-way/{workKey}/stop", path) });

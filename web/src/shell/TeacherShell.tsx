@@ -1,10 +1,13 @@
 import Box from "@mui/material/Box";
+import { useQuery } from "@tanstack/react-query";
 import { Suspense } from "react";
 import { Outlet, useParams } from "react-router";
+import { classesQuery } from "../api/queries";
 import { useNews } from "../api/useNews";
 import { FocusProvider } from "./focus";
 import { GroupBar } from "./GroupBar";
 import { KeyHintsProvider } from "./keyHints";
+import { Mishap } from "./Mishap";
 import { TopBar } from "./TopBar";
 import { Waiting } from "./Waiting";
 import { words } from "./words";
@@ -12,6 +15,10 @@ import { words } from "./words";
 export default function TeacherShell() {
   const classId = Number(useParams().classId);
   useNews(classId);
+  const classes = useQuery(classesQuery).data?.classes;
+  if (classes && !classes.some((each) => each.id === classId)) {
+    return <NoSuchClass />;
+  }
   return (
     <FocusProvider classId={classId} key={classId}>
       <KeyHintsProvider>
@@ -28,13 +35,26 @@ export default function TeacherShell() {
           </Box>
           <TopBar classId={classId} />
           <Box component="main" id="page" sx={{ flex: 1, minHeight: 0, overflow: "auto", px: 2.5, pb: 2 }}>
-            <Suspense fallback={<Waiting />}>
-              <Outlet />
-            </Suspense>
+            <Mishap>
+              <Suspense fallback={<Waiting />}>
+                <Outlet />
+              </Suspense>
+            </Mishap>
           </Box>
           <GroupBar />
         </Box>
       </KeyHintsProvider>
     </FocusProvider>
+  );
+}
+
+function NoSuchClass() {
+  return (
+    <KeyHintsProvider>
+      <TopBar />
+      <Box component="main" role="alert" sx={{ p: 4 }}>
+        {words.noSuchClass}
+      </Box>
+    </KeyHintsProvider>
   );
 }

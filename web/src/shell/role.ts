@@ -10,7 +10,7 @@ export function changes(role: Role | undefined): boolean {
 }
 
 /** What the signed-in adult is to a class; undefined until that is known. */
-export function useRole(classId: number): Role | undefined {
+export function useRole(classId: number | undefined): Role | undefined {
   return useQuery(classesQuery).data?.classes.find((each) => each.id === classId)?.role;
 }
 

@@ -6,7 +6,7 @@ type Measure = Pick<Schemas["MeasureCard"], "levels" | "decimals">;
 export function scoreText(value: number, measure: Measure): string {
   const { levels } = measure;
   if (levels.length === 0) {
-    return measure.decimals > 0 ? value.toFixed(measure.decimals) : String(Math.round(value * 100) / 100);
+    return String(Number(value.toFixed(Math.max(2, measure.decimals))));
   }
   const below = levels[Math.floor(value)];
   const above = levels[Math.ceil(value)];

@@ -5,7 +5,7 @@ import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { ApiProblem, api, data, type Schemas } from "../api/client";
+import { api, data, type Schemas } from "../api/client";
 import { facesQuery } from "../api/myQueries";
 import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
@@ -134,7 +134,7 @@ function useSignIn() {
     }
   }, [code, go]);
   const { error } = signIn;
-  const sentence = error && (error instanceof ApiProblem ? error.message : words.unreachable);
+  const sentence = error?.message;
   return { signIn, sentence };
 }
 

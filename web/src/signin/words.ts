@@ -15,5 +15,4 @@ export const words = {
   next: "New password",
   nextHelp: "at least 10 characters",
   change: "Keep it",
-  unreachable: "Zafu does not answer. Is the network there?",
 };

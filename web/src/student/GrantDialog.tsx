@@ -6,11 +6,9 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { api, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
 import { FormFoot } from "../shell/FormFoot";
-import { useNotice } from "../shell/Notice";
 import { supportName } from "../students/words";
-import { refreshNeeds } from "./NeedsPart";
 import { words } from "./words";
 
 type Support = Schemas["NewAccommodation"]["support"];
@@ -38,29 +36,29 @@ const usual: Partial<Record<Support, string>> = {
   FEWER_QUESTIONS: "75",
 };
 
-interface Props {
-  studentId: number;
+interface Props<Granted> {
+  /** Plans that it may come from. */
   plans: Schemas["PlanShown"][];
+  grant: (wanted: Schemas["NewAccommodation"]) => Promise<Granted>;
+  /** @param what it is called */
+  onGranted: (granted: Granted, what: string) => void;
   onClose: () => void;
 }
 
-/** Grants a student something: what, how much, for which work, from when to when. */
-export function GrantDialog({ studentId, plans, onClose }: Props) {
+/** Grants something to a student or to several: what, how much, for which work, from when to when. */
+export function GrantDialog<Granted>({ plans, grant, onGranted, onClose }: Props<Granted>) {
   const [support, setSupport] = useState<Support>("EXTENDED_TIME");
   const [works, setWorks] = useState<WorkKind[]>([]);
-  const tell = useNotice();
-  const grant = useMutation({
-    mutationFn: (body: Schemas["NewAccommodation"]) =>
-      api.POST("/api/students/{studentId}/accommodations", { params: { path: { studentId } }, body }),
-    onSuccess: () => {
-      refreshNeeds(studentId);
-      tell(words.granted(supportName(support)));
+  const deed = useMutation({
+    mutationFn: grant,
+    onSuccess: (granted) => {
+      onGranted(granted, supportName(support));
       onClose();
     },
   });
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    grant.mutate(asked(new FormData(event.currentTarget), support, works));
+    deed.mutate(asked(new FormData(event.currentTarget), support, works));
   };
   const amountLabel = words.amount[support];
   const detailLabel = words.detail[support];
@@ -121,7 +119,7 @@ export function GrantDialog({ studentId, plans, onClose }: Props) {
               ))}
             </TextField>
           )}
-          <FormFoot deed={grant} words={words} onCancel={onClose} />
+          <FormFoot deed={deed} words={words} onCancel={onClose} />
         </Box>
       </DialogContent>
     </Dialog>

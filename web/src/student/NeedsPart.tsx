@@ -44,6 +44,7 @@ export function NeedsPart({ studentId, mayChange }: Props) {
 function Detail({ studentId, mayChange }: Props) {
   const sheet = useQuery(studentNeedsQuery(studentId)).data;
   const [opened, setOpened] = useState<"grant" | "plan" | null>(null);
+  const tell = useNotice();
   if (!sheet) {
     return null;
   }
@@ -65,7 +66,17 @@ function Detail({ studentId, mayChange }: Props) {
         </Box>
       )}
       {opened === "grant" && (
-        <GrantDialog studentId={studentId} plans={sheet.plans} onClose={() => setOpened(null)} />
+        <GrantDialog
+          plans={sheet.plans}
+          grant={(body) =>
+            api.POST("/api/students/{studentId}/accommodations", { params: { path: { studentId } }, body })
+          }
+          onGranted={(_, what) => {
+            refreshNeeds();
+            tell(words.granted(what));
+          }}
+          onClose={() => setOpened(null)}
+        />
       )}
       {opened === "plan" && <PlanDialog studentId={studentId} onClose={() => setOpened(null)} />}
     </Part>
@@ -73,8 +84,8 @@ function Detail({ studentId, mayChange }: Props) {
 }
 
 /** Shows a change of needs everywhere it is seen. */
-export function refreshNeeds(studentId: number) {
-  queryClient.invalidateQueries({ queryKey: ["needs", studentId] });
+export function refreshNeeds() {
+  queryClient.invalidateQueries({ queryKey: ["needs"] });
   queryClient.invalidateQueries({ queryKey: ["class"] });
   queryClient.invalidateQueries({ queryKey: ["bench"] });
   queryClient.invalidateQueries({ queryKey: ["task"] });
@@ -91,12 +102,12 @@ function Accommodation({ studentId, granted, mayChange }: GrantedProps) {
   const again = useMutation({
     mutationFn: () =>
       api.POST("/api/students/{studentId}/accommodations/{accommodationId}/grant-again", path),
-    onSuccess: () => refreshNeeds(studentId),
+    onSuccess: () => refreshNeeds(),
   });
   const end = useMutation({
     mutationFn: () => api.POST("/api/students/{studentId}/accommodations/{accommodationId}/end", path),
     onSuccess: () => {
-      refreshNeeds(studentId);
+      refreshNeeds();
       tell(words.ended(said.full), () => again.mutate());
     },
     onError: (error) => tell(error.message),

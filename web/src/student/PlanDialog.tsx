@@ -27,7 +27,7 @@ export function PlanDialog({ studentId, onClose }: { studentId: number; onClose:
       });
     },
     onSuccess: () => {
-      refreshNeeds(studentId);
+      refreshNeeds();
       onClose();
     },
   });

@@ -25,6 +25,12 @@ export function NarrowingBar({ screen, findField }: Props) {
   const { choices } = screen;
   const change = (fields: Parameters<typeof changed>[1]) =>
     setSearch((before) => changed(before, fields), { replace: true });
+  const narrowAnew = (to: URLSearchParams) => {
+    if (findField.current) {
+      findField.current.value = to.get("text") ?? "";
+    }
+    setSearch(to, { replace: true });
+  };
   const bands = choices.bands.flatMap((each) =>
     each.names.map((name, band) => ({
       value: `${each.measureId}/${band}`,
@@ -99,21 +105,20 @@ export function NarrowingBar({ screen, findField }: Props) {
       <TextField
         inputRef={findField}
         placeholder={words.find}
+        // Not bound to the address, which follows a little later: what is typed meanwhile would be lost.
         defaultValue={now.text ?? ""}
-        key={search.get("text") === null ? "empty" : "filled"}
         onChange={(event) => change({ text: event.target.value })}
-        autoFocus={search.get("text") !== null}
         slotProps={{ htmlInput: { "aria-label": words.find } }}
         sx={{ width: 165, "& input": { py: 0.6 } }}
       />
-      <SavedMenu search={search} onChoose={(query) => setSearch(new URLSearchParams(query))} />
+      <SavedMenu search={search} onChoose={(query) => narrowAnew(new URLSearchParams(query))} />
       {(narrowed || screen.students.length !== screen.total) && (
         <Box role="status" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
           {words.shown(screen.students.length)}
         </Box>
       )}
       {narrowed && (
-        <Button variant="text" onClick={() => setSearch({}, { replace: true })}>
+        <Button variant="text" onClick={() => narrowAnew(new URLSearchParams())}>
           {words.clear}
         </Button>
       )}

@@ -7,13 +7,14 @@ import type { Schemas } from "../api/client";
 import { EffectsDialog } from "../arrange/EffectsDialog";
 import { useBenchStep } from "../arrange/useBenchStep";
 import { useFocus } from "../shell/focus";
-import { Key } from "../shell/GroupBar";
 import { GroupShape } from "../shell/GroupShape";
+import { Key } from "../shell/Key";
 import { useNotice } from "../shell/Notice";
+import { useTypedKeys } from "../shell/useTypedKeys";
 import { AddToClass } from "./AddToClass";
+import { GrantToMany } from "./GrantToMany";
 import { TagDialog } from "./TagDialog";
 import { useManyDeeds } from "./useManyDeeds";
-import { useTypedKeys } from "./useTypedKeys";
 import { words } from "./words";
 
 interface Props {
@@ -28,6 +29,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
   const { classId, arrangement } = useFocus();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [tagging, setTagging] = useState(false);
+  const [granting, setGranting] = useState(false);
   const tell = useNotice();
   const step = useBenchStep(arrangement?.id ?? 0);
   const deeds = useManyDeeds(classId, selected);
@@ -59,7 +61,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
         display: "flex",
         columnGap: 2.25,
         rowGap: 0,
-        "& > *": { minHeight: 30 },
+        "& > *": { minHeight: 30, display: "inline-flex", alignItems: "center" },
         alignItems: "center",
         flexWrap: "wrap",
         "& :focus-visible": { outlineColor: "#E9A63A" },
@@ -81,6 +83,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
       </ButtonBase>
       <Deed onClick={deeds.newCodes}>{words.newCodes}</Deed>
       <AddToClass selected={selected} students={screen.students} onAdd={deeds.addToClass} />
+      {!archived && <Deed onClick={() => setGranting(true)}>{words.grantMany}</Deed>}
       <Deed onClick={() => setTagging(true)}>{words.addTag}</Deed>
       {archived ? (
         <Deed onClick={() => deeds.bringBack(onDone)}>{words.bringBack}</Deed>
@@ -107,6 +110,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
           }}
         />
       )}
+      {granting && <GrantToMany students={selected} onClose={() => setGranting(false)} />}
       <EffectsDialog step={step} />
     </Box>
   );

@@ -9,6 +9,7 @@ import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
 import { changes } from "../shell/role";
+import { useTypedKeys } from "../shell/useTypedKeys";
 import { Waiting } from "../shell/Waiting";
 import { MoreMenu } from "./MoreMenu";
 import { NarrowingBar } from "./NarrowingBar";
@@ -16,7 +17,6 @@ import { narrowingOf, withGroup } from "./narrowing";
 import { SelectionBar } from "./SelectionBar";
 import { StudentPanel } from "./StudentPanel";
 import { StudentTable } from "./StudentTable";
-import { useTypedKeys } from "./useTypedKeys";
 import { words } from "./words";
 
 const keyHints: readonly KeyHint[] = [

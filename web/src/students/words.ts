@@ -71,6 +71,8 @@ export const words = {
   takenOut: (count: number, name: string) => `${plural(count, "student")} taken out of ${name}.`,
   addTag: "Tag…",
   tagName: "Tag",
+  grantMany: "Grant something…",
+  grantedToMany: (count: number, what: string) => `${what} is granted to ${plural(count, "student")}.`,
   tagged: (count: number, tag: string) => `${plural(count, "student")} tagged “${tag}”.`,
   archive: "Archive",
   archivedDone: (count: number) => `${plural(count, "student")} archived. Nothing is lost.`,

@@ -9,6 +9,7 @@ import { GroupShape } from "../shell/GroupShape";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
 import { Waiting } from "../shell/Waiting";
 import { BeforeTheBell } from "./BeforeTheBell";
+import { FirstSteps } from "./FirstSteps";
 import { Moves } from "./Moves";
 import { TodayPart, TodayRow } from "./TodayRow";
 import { useRowKeys } from "./useRowKeys";
@@ -52,11 +53,13 @@ export default function TodayPlace() {
         }}
       >
         <Box>
-          {needsNobody(today) && nothingElsewhere(elsewhere) && moves.length === 0 && (
-            <Box sx={{ py: 1 }}>{words.nothing}</Box>
-          )}
+          {(today.firstSteps?.groups ?? true) &&
+            needsNobody(today) &&
+            nothingElsewhere(elsewhere) &&
+            moves.length === 0 && <Box sx={{ py: 1 }}>{words.nothing}</Box>}
           <BeforeTheBell today={today} classId={classId} />
           <WaitingForYou today={today} classId={classId} elsewhere={elsewhere} />
+          {today.firstSteps && <FirstSteps classId={classId} steps={today.firstSteps} />}
         </Box>
         <Box>
           {today.groups.length > 0 && <Groups groups={today.groups} projector={projector} />}

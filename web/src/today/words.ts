@@ -12,7 +12,7 @@ export const words = {
   about: (today: Today, className: string) => {
     const next = today.nextMeeting;
     if (!next) {
-      return `no more lessons today · ${className}`;
+      return className;
     }
     const minutes = dayjs(`${today.localNow.slice(0, 10)}T${next}`).diff(dayjs(today.localNow), "minute");
     return minutes <= 90
@@ -20,6 +20,34 @@ export const words = {
       : `next lesson ${next.slice(0, 5)} · ${className}`;
   },
   nothing: "Nothing needs you here now. Groups, tasks and scores are as you left them.",
+  firstSteps: {
+    title: "First steps",
+    isDone: "✓ done",
+    skip: "I know my way, do not show this again",
+    away: "The first steps are put away. Help stays at the top of every page.",
+    students: {
+      done: "The class is here",
+      about: "students come from a file, a pasted list or a class code",
+    },
+    scores: {
+      what: "Bring in scores",
+      about: "a reading level or any result; type it in or take it from a file",
+      go: "Type scores",
+      to: "scores",
+    },
+    groups: {
+      what: "Form groups",
+      about: "choose what they are to have in common, look at the proposal, take it",
+      go: "Form groups",
+      to: "arrange",
+    },
+    task: {
+      what: "Give them a task",
+      about: "one task, a version for each group where it must differ",
+      go: "Plan a task",
+      to: "plan",
+    },
+  },
   before: "Before the bell",
   waiting: "Waiting for you",
   groups: "Today for each group",

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useCallback } from "react";
+import { useCallback, useEffect } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import { tryQuery } from "../api/myQueries";
@@ -37,6 +37,7 @@ export default function TryPlace() {
     },
     onError: (failed) => tell(failed instanceof TypeError ? words.handInWaits : failed.message),
   });
+  useFieldsAtHand();
   const onOver = useCallback(() => {
     outbox.flush().then(() => {
       queryClient.invalidateQueries({ queryKey: ["my", "work"] });
@@ -72,6 +73,13 @@ export default function TryPlace() {
       handingIn={handIn.isPending}
     />
   );
+}
+
+/** What answers are written in is there before the connection goes. */
+function useFieldsAtHand() {
+  useEffect(() => {
+    import("../asked/RichText").catch(() => {});
+  }, []);
 }
 
 function TakenBack({ sentence }: { sentence: string }) {

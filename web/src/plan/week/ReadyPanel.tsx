@@ -11,8 +11,8 @@ import { findQuery } from "../../api/queries";
 import { useFocusedGroup } from "../../library/useFocusedGroup";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
-import { Key } from "../../shell/GroupBar";
 import { GroupShape } from "../../shell/GroupShape";
+import { Key } from "../../shell/Key";
 import type { Adding } from "./AddDialog";
 import { words } from "./words";
 

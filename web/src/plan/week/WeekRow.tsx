@@ -153,7 +153,15 @@ function RowHead({ row, onOpen }: { row: Row; onOpen: GridProps["onOpen"] }) {
       {rowName(row)}
     </>
   );
-  const style = { px: 1.25, py: 1.25, gap: 1, font: "inherit", fontWeight: 700, alignItems: "flex-start" };
+  const style = {
+    px: 1.25,
+    py: 1.25,
+    gap: 1,
+    font: "inherit",
+    fontWeight: 700,
+    alignItems: "center",
+    alignSelf: "start",
+  };
   const groupId = row.groupId;
   if (groupId === undefined) {
     return <Box sx={{ ...style, display: "flex" }}>{name}</Box>;

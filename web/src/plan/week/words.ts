@@ -1,5 +1,6 @@
 import dayjs from "dayjs";
 import type { Schemas } from "../../api/client";
+import { words as library } from "../../library/words";
 import { time } from "../../shell/dates";
 import { listed, plural } from "../../shell/plural";
 
@@ -78,7 +79,7 @@ export const words = {
   toLibrary: "All in the library",
   itemAbout: (item: Schemas["ReadyItem"]) =>
     [
-      item.kind === "LESSON" ? "at the table" : kinds[item.kind],
+      library.kinds[item.kind],
       item.level !== undefined && `${item.level}`,
       item.minutes !== undefined && `${item.minutes} min`,
     ]
@@ -222,17 +223,6 @@ export const words = {
     work: "To work on",
     nothing: "nothing",
   },
-};
-
-const kinds: Record<Schemas["ReadyItem"]["kind"], string> = {
-  TEXT: "text",
-  PRACTICE: "practice",
-  QUIZ: "quiz",
-  LESSON: "lesson",
-  PRINTABLE: "printable",
-  LINK: "link",
-  TALK: "talk",
-  OFF_SCREEN: "off the screen",
 };
 
 function stay(names: string[]): string {
