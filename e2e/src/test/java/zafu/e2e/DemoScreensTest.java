@@ -22,6 +22,7 @@ class DemoScreensTest {
 
     private void signIn() {
         teacher.signInTeacher("ottoline", "salt-marsh-5");
+        teacher.link("Students").click();
         assertThat(teacher.page().getByRole(AriaRole.ROW)).hasCount(27);
     }
 

@@ -40,17 +40,12 @@ final class GridBenchmark {
     }
 
     public static void main(String[] arguments) {
-        int exit = 1;
-        try {
+        RunningZafu.leaveAfter(() -> {
             GridBenchmark benchmark = new GridBenchmark();
             double small = benchmark.measure(TASKS / SMALL);
             double whole = benchmark.measure(TASKS);
             System.out.printf("%d times the tasks take %.1f times as long%n", SMALL, whole / small);
-            exit = 0;
-        } catch (RuntimeException failed) {
-            failed.printStackTrace();
-        }
-        System.exit(exit);
+        });
     }
 
     /** @return the median in milliseconds */

@@ -2,19 +2,16 @@ package zafu.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.File;
-import java.io.IOException;
+import com.microsoft.playwright.Page;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -22,38 +19,33 @@ import zafu.server.demo.HttpCaller;
 
 /** What the packaged application has acknowledged survives its being killed at any moment. */
 class KilledServerTest {
-    private static final File APPLICATION = new File("../server/target/zafu-server-0.1-app.jar");
     private static final int ANSWERS = 200;
 
     @TempDir
     Path data;
 
-    private final int port = freePort();
-    private Process server;
+    private PackagedServer server;
 
-    private static int freePort() {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException none) {
-            throw new UncheckedIOException(none);
-        }
+    @BeforeEach
+    void start() throws Exception {
+        server = new PackagedServer(data);
+        server.start();
     }
 
     @AfterEach
     void stop() {
-        server.destroyForcibly();
+        server.kill();
     }
 
     @Test
     void everyAcknowledgedAnswerIsThereAfterwards() throws Exception {
-        start();
-        String code = Files.readString(data.resolve("sign-in.txt")).replaceAll("(?s).*Hana, code (\\w+).*", "$1");
-        HttpCaller student = new HttpCaller(port).signInStudent(code);
+        String code = server.codeOf("Hana");
+        HttpCaller student = server.caller().signInStudent(code);
         JsonNode page = openTry(student);
         Map<Long, String> acknowledged = answerUntilKilled(student, page);
         assertThat(acknowledged).isNotEmpty();
 
-        start();
+        server.start();
         // The same session: nobody has to sign in anew.
         JsonNode after = student.get("/api/my/tries/" + page.get("id").asLong()).ok();
         Map<Long, String> kept = new LinkedHashMap<>();
@@ -68,21 +60,24 @@ class KilledServerTest {
 
     @Test
     void aPageGoesOnWhenTheServerIsBackAndNothingGivenMeanwhileIsLost() throws Exception {
-        start();
-        String code = Files.readString(data.resolve("sign-in.txt")).replaceAll("(?s).*Hana, code (\\w+).*", "$1");
+        String code = server.codeOf("Hana");
         handOutToHana();
-        try (Window student = Window.at("http://localhost:" + port).signInStudent(code)) {
+        try (Window student = Window.at(server.address()).signInStudent(code)) {
             student.button("Start: Many").click();
             student.field("Your answer").fill("11");
             student.page().waitForCondition(() -> given(student).equals("11"));
-            server.destroyForcibly();
-            assertThat(server.waitFor(20, TimeUnit.SECONDS)).isTrue();
+            server.kill();
             student.field("Your answer").fill("12");
             student.text("no connection · kept on this device").waitFor();
-            start();
-            student.page().waitForCondition(() -> given(student).equals("12"));
+            server.start();
+            student.page().waitForCondition(() -> given(student).equals("12"), whileItWarmsUp());
             student.text("✓ kept").waitFor();
         }
+    }
+
+    /** A server that has just begun answers slowly at first. */
+    private static Page.WaitForConditionOptions whileItWarmsUp() {
+        return new Page.WaitForConditionOptions().setTimeout(60_000);
     }
 
     /** What the server has of the first answer, asked with the page's own session. */
@@ -100,7 +95,7 @@ class KilledServerTest {
 
     /** A task of 20 questions whose answers are numbers that only grow. */
     private long handOutToHana() {
-        HttpCaller teacher = new HttpCaller(port).signInAdult("ottoline", "salt-marsh-5");
+        HttpCaller teacher = server.caller().signInAdult("ottoline", "salt-marsh-5");
         long heron =
                 teacher.get("/api/classes").ok().get("classes").get(0).get("id").asLong();
         List<Map<String, Object>> questions = new ArrayList<>();
@@ -146,7 +141,7 @@ class KilledServerTest {
         for (int i = 1; i <= ANSWERS && server.isAlive(); i++) {
             long question = questions.get(i % questions.size());
             if (i == killAfter) {
-                new Thread(() -> server.destroyForcibly()).start();
+                new Thread(server::kill).start();
             }
             try {
                 String path = "/api/my/tries/" + page.get("id").asLong() + "/answers/" + question;
@@ -157,36 +152,7 @@ class KilledServerTest {
                 break;
             }
         }
-        assertThat(server.waitFor(20, TimeUnit.SECONDS)).isTrue();
+        server.kill();
         return acknowledged;
-    }
-
-    private void start() throws Exception {
-        assertThat(APPLICATION).as("the packaged application").exists();
-        server = new ProcessBuilder(
-                        "java",
-                        "-XX:TieredStopAtLevel=1",
-                        "-jar",
-                        APPLICATION.getPath(),
-                        "--server.port=" + port,
-                        "--zafu.demo=true",
-                        "--zafu.starts-at=2027-02-09T08:10",
-                        "--zafu.zone=America/Halifax",
-                        "--zafu.data=" + data)
-                .redirectErrorStream(true)
-                .redirectOutput(data.resolve("server.log").toFile())
-                .start();
-        while (!(Files.exists(data.resolve("sign-in.txt")) && answers())) {
-            assertThat(server.isAlive()).as("the server while it starts").isTrue();
-            TimeUnit.MILLISECONDS.sleep(100);
-        }
-    }
-
-    private boolean answers() {
-        try {
-            return new HttpCaller(port).get("/api/session").status() == 200;
-        } catch (UncheckedIOException notYet) {
-            return false;
-        }
     }
 }

@@ -22,14 +22,7 @@ final class LibraryBenchmark {
     private LibraryBenchmark() {}
 
     public static void main(String[] arguments) {
-        int exit = 1;
-        try {
-            measure();
-            exit = 0;
-        } catch (RuntimeException failed) {
-            failed.printStackTrace();
-        }
-        System.exit(exit);
+        RunningZafu.leaveAfter(() -> measure());
     }
 
     private static void measure() {

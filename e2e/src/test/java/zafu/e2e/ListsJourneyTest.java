@@ -79,6 +79,7 @@ class ListsJourneyTest {
 
     @Test
     void whatGoesOutAsASpreadsheetComesInAgainAndChangesNothing() throws IOException {
+        teacher.go("/classes/1/students");
         teacher.button("More ▾").click();
         Download download = teacher.page().waitForDownload(() -> teacher.page()
                 .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Scores as .xlsx"))
@@ -163,6 +164,7 @@ class ListsJourneyTest {
     @Test
     void supportStaffSeeBothClassesAsOneListAndChangeNothing() {
         try (Window wen = Window.at(zafu).signInTeacher("wen", "salt-marsh-5")) {
+            wen.link("Students").click();
             wen.button("All my classes").click();
             assertThat(wen.text("50 students")).isVisible();
             wen.button("home class ▾").click();

@@ -61,14 +61,7 @@ final class MyWorkBenchmark {
     private MyWorkBenchmark() {}
 
     public static void main(String[] arguments) {
-        int exit = 1;
-        try {
-            measure(RunningZafu.demo());
-            exit = 0;
-        } catch (RuntimeException failed) {
-            failed.printStackTrace();
-        }
-        System.exit(exit);
+        RunningZafu.leaveAfter(() -> measure(RunningZafu.demo()));
     }
 
     private static void measure(RunningZafu zafu) {

@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -19,7 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A student's week at their own pages: signing in, working in every way, reading as they like. */
 class MyWorkJourneyTest {
-    private static final Map<String, Object> UNTIMED = new java.util.LinkedHashMap<>();
+    private static final Map<String, Object> UNTIMED = new LinkedHashMap<>();
 
     static {
         UNTIMED.put("minutes", null);
@@ -251,7 +252,7 @@ class MyWorkJourneyTest {
 
     @Test
     void inPracticeEachAnswerIsCheckedAtOnce() {
-        Map<String, Object> fields = new java.util.LinkedHashMap<>(UNTIMED);
+        Map<String, Object> fields = new LinkedHashMap<>(UNTIMED);
         fields.put("feedback", "AS_THEY_GO");
         own.handOut("Practice", List.of(OwnClass.choice("Why?", "Moon", "Wind")), fields);
         open(1280, 800);

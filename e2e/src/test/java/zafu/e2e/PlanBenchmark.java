@@ -18,14 +18,7 @@ final class PlanBenchmark {
     private PlanBenchmark() {}
 
     public static void main(String[] arguments) {
-        int exit = 1;
-        try {
-            measure();
-            exit = 0;
-        } catch (RuntimeException failed) {
-            failed.printStackTrace();
-        }
-        System.exit(exit);
+        RunningZafu.leaveAfter(() -> measure());
     }
 
     private static void measure() {

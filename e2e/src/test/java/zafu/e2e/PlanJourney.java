@@ -3,10 +3,8 @@ package zafu.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -71,13 +69,6 @@ abstract class PlanJourney {
     }
 
     void drag(Locator what, Locator to) {
-        BoundingBox from = what.boundingBox();
-        BoundingBox target = to.boundingBox();
-        Mouse mouse = teacher.page().mouse();
-        mouse.move(from.x + 20, from.y + from.height / 2);
-        mouse.down();
-        mouse.move(from.x + 40, from.y + from.height / 2 + 4);
-        mouse.move(target.x + target.width / 2, target.y + target.height - 12, new Mouse.MoveOptions().setSteps(8));
-        mouse.up();
+        teacher.drag(what, to);
     }
 }

@@ -54,6 +54,27 @@ final class RunningZafu {
         return empty;
     }
 
+    /** With nothing in it, and nobody else's; whoever asks for it stops it. */
+    static RunningZafu ofItsOwn() {
+        return new RunningZafu(false);
+    }
+
+    void stop() {
+        context.close();
+    }
+
+    /** Does this and ends the JVM, which the running application would keep alive; with 1 where it went wrong. */
+    static void leaveAfter(Runnable doing) {
+        int exit = 1;
+        try {
+            doing.run();
+            exit = 0;
+        } catch (RuntimeException failed) {
+            failed.printStackTrace();
+        }
+        System.exit(exit);
+    }
+
     String address() {
         return "http://localhost:"
                 + ((WebServerApplicationContext) context).getWebServer().getPort();

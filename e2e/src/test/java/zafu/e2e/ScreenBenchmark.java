@@ -43,17 +43,11 @@ final class ScreenBenchmark {
     private ScreenBenchmark() {}
 
     public static void main(String[] arguments) {
-        int exit = 1;
-        try {
+        RunningZafu.leaveAfter(() -> {
             ScreenBenchmark benchmark = new ScreenBenchmark();
             benchmark.drag(120, 8);
             benchmark.propose(30);
-            exit = 0;
-        } catch (RuntimeException failed) {
-            failed.printStackTrace();
-        }
-        // The application's and the browser's threads would keep this one alive.
-        System.exit(exit);
+        });
     }
 
     private void drag(int students, int groups) {

@@ -15,21 +15,16 @@ final class Screenshots {
     }
 
     public static void main(String[] arguments) {
-        int exit = 1;
-        try {
+        RunningZafu.leaveAfter(() -> {
             Screenshots screenshots = new Screenshots(Path.of(arguments[0]));
             screenshots.ofTeacher();
             screenshots.ofStudent();
-            exit = 0;
-        } catch (RuntimeException failed) {
-            failed.printStackTrace();
-        }
-        // The application's and the browser's threads would keep this one alive.
-        System.exit(exit);
+        });
     }
 
     private void ofTeacher() {
         try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
+            window.link("Students").click();
             window.text("Tideline reading scale").waitFor();
             window.picture(folder.resolve("students.png"));
             window.go("/classes/1/adults");
@@ -42,6 +37,7 @@ final class Screenshots {
             window.text("reported by a student").waitFor();
             window.picture(folder.resolve("corner.png"));
             window.go("/classes/1/students");
+            window.link("Students").click();
             window.text("Tideline reading scale").waitFor();
             window.link("Bring in…").click();
             window.page().getByLabel("Choose a file…").setInputFiles(Path.of("e2e/src/test/resources/6-osprey.csv"));

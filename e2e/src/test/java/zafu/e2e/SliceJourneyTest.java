@@ -281,11 +281,7 @@ class SliceJourneyTest {
             student.button("Next").click();
             student.field("Your answer").fill("the  Moon.");
             assertThat(student.text("✓ kept")).isVisible();
-            student.button("Hand in").click();
-            student.page()
-                    .getByRole(AriaRole.DIALOG)
-                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand in"))
-                    .click();
+            student.handIn();
             assertThat(student.text("3 of 3")).isVisible();
             Accessibility.check(student.page());
         }

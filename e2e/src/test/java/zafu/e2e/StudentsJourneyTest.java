@@ -24,7 +24,7 @@ class StudentsJourneyTest {
     }
 
     private void signIn() {
-        teacher.signInTeacher("ottoline", "salt-marsh-5");
+        teacher.signInTeacher("ottoline", "salt-marsh-5").go("/classes/1/students");
         assertThat(rows()).hasCount(27);
     }
 
@@ -258,7 +258,7 @@ class StudentsJourneyTest {
         try (Window student = Window.onPhoneAt(zafu)) {
             student.go("/");
             student.link("I have a class code").click();
-            student.field("Class code").fill(code);
+            student.field("Code").fill(code);
             student.field("Password").fill("cockle shell");
             student.field("Given name").fill("Bryn");
             student.field("Family name").fill("Hollowell");

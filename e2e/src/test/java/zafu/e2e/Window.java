@@ -4,10 +4,12 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
@@ -163,6 +165,26 @@ final class Window implements AutoCloseable {
 
     Locator text(String text) {
         return page.getByText(text);
+    }
+
+    /** By its left edge onto the lower half of something. */
+    void drag(Locator what, Locator to) {
+        BoundingBox from = what.boundingBox();
+        BoundingBox target = to.boundingBox();
+        Mouse mouse = page.mouse();
+        mouse.move(from.x + 20, from.y + from.height / 2);
+        mouse.down();
+        mouse.move(from.x + 40, from.y + from.height / 2 + 4);
+        mouse.move(target.x + target.width / 2, target.y + target.height - 12, new Mouse.MoveOptions().setSteps(8));
+        mouse.up();
+    }
+
+    /** Hands in what is open, and says that it is meant. */
+    void handIn() {
+        button("Hand in").click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand in"))
+                .click();
     }
 
     void picture(Path file) {

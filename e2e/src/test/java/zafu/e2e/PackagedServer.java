@@ -1,0 +1,103 @@
+package zafu.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import zafu.server.demo.HttpCaller;
+
+/** The packaged application with the demo school, as a process of its own that can be killed and started again. */
+final class PackagedServer {
+    private static final File APPLICATION = new File("../server/target/zafu-server-0.1-app.jar");
+
+    private final Path data;
+    private final int port = freePort();
+    private Process process;
+
+    PackagedServer(Path data) {
+        this.data = data;
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+    }
+
+    String address() {
+        return "http://localhost:" + port;
+    }
+
+    HttpCaller caller() {
+        return new HttpCaller(port);
+    }
+
+    String codeOf(String givenName) throws IOException {
+        return Files.readString(data.resolve("sign-in.txt")).replaceAll("(?s).*" + givenName + ", code (\\w+).*", "$1");
+    }
+
+    boolean isAlive() {
+        return process.isAlive();
+    }
+
+    void start() throws Exception {
+        process = run(
+                data.resolve("server.log"),
+                "--server.port=" + port,
+                "--zafu.demo=true",
+                "--zafu.starts-at=2027-02-09T08:10",
+                "--zafu.zone=America/Halifax",
+                "--zafu.data=" + data);
+        while (!(Files.exists(data.resolve("sign-in.txt")) && answers())) {
+            assertThat(process.isAlive()).as("the server while it starts").isTrue();
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+    }
+
+    /** Ends it at once, as a power cut does. */
+    void kill() {
+        try {
+            process.destroyForcibly();
+            assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Runs the application as a command and says what it printed. */
+    String command(String... words) throws Exception {
+        Path said = Files.createTempFile(data, "said", ".txt");
+        Process command = run(said, words);
+        assertThat(command.waitFor(120, TimeUnit.SECONDS)).isTrue();
+        return Files.readString(said, StandardCharsets.UTF_8);
+    }
+
+    private static Process run(Path output, String... words) throws IOException {
+        assertThat(APPLICATION).as("the packaged application").exists();
+        List<String> command =
+                new ArrayList<>(List.of("java", "-XX:TieredStopAtLevel=1", "-jar", APPLICATION.getPath()));
+        command.addAll(List.of(words));
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(output.toFile())
+                .start();
+    }
+
+    private boolean answers() {
+        try {
+            return caller().get("/api/session").status() == 200;
+        } catch (UncheckedIOException notYet) {
+            return false;
+        }
+    }
+}
