@@ -1,6 +1,7 @@
 package zafu.e2e;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -35,7 +36,11 @@ final class Hand {
     void errand(String name, Runnable doing) {
         actions = 0;
         seconds = 0;
-        doing.run();
+        try {
+            doing.run();
+        } catch (AssertionError | PlaywrightException failed) {
+            throw new AssertionError("%s. The page then said:%n%s".formatted(name, window.allText()), failed);
+        }
         errands.add(new Errand(name, actions, (int) Math.round(seconds)));
     }
 

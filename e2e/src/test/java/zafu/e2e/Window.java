@@ -10,6 +10,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ElementState;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
@@ -169,14 +170,28 @@ final class Window implements AutoCloseable {
 
     /** By its left edge onto the lower half of something. */
     void drag(Locator what, Locator to) {
+        canBeGrasped(what);
+        to.elementHandle().waitForElementState(ElementState.STABLE);
         BoundingBox from = what.boundingBox();
         BoundingBox target = to.boundingBox();
         Mouse mouse = page.mouse();
         mouse.move(from.x + 20, from.y + from.height / 2);
         mouse.down();
         mouse.move(from.x + 40, from.y + from.height / 2 + 4);
+        nextPictures();
         mouse.move(target.x + target.width / 2, target.y + target.height - 12, new Mouse.MoveOptions().setSteps(8));
+        nextPictures();
         mouse.up();
+    }
+
+    /** A hand cannot grasp what still moves or lies under a closing dialog: a trial waits until it can. */
+    private static void canBeGrasped(Locator what) {
+        what.hover(new Locator.HoverOptions().setTrial(true));
+    }
+
+    /** A hand sees where it is before it lets go: what was moved has been painted there. */
+    private void nextPictures() {
+        page.evaluate("() => new Promise(seen => requestAnimationFrame(() => requestAnimationFrame(seen)))");
     }
 
     /** Hands in what is open, and says that it is meant. */
@@ -185,6 +200,10 @@ final class Window implements AutoCloseable {
         page.getByRole(AriaRole.DIALOG)
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand in"))
                 .click();
+    }
+
+    String allText() {
+        return page.innerText("body");
     }
 
     void picture(Path file) {
