@@ -40,9 +40,10 @@ export const feedsQuery = queryOptions({
 });
 
 /** What should be looked at before a task is handed out. */
-export const handOutQuery = (taskId: number) =>
+/** What handing out would meet; asked anew when the task has changed since. */
+export const handOutQuery = (taskId: number, version: number) =>
   queryOptions({
-    queryKey: ["task", taskId, "hand-out"],
+    queryKey: ["task", taskId, "hand-out", version],
     queryFn: () => data(api.GET("/api/tasks/{taskId}/hand-out", { params: { path: { taskId } } })),
   });
 

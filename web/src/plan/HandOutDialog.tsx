@@ -22,7 +22,7 @@ interface Props {
 /** Says in plain sentences what handing out will do, and what stands in the way. */
 export function HandOutDialog({ task, pending, onGo, onClose }: Props) {
   const [confirmed, setConfirmed] = useState(false);
-  const looked = useQuery({ ...handOutQuery(task.id), staleTime: 0 }).data;
+  const looked = useQuery({ ...handOutQuery(task.id, task.version), staleTime: 0 }).data;
   const problems = looked ?? task.problems;
   const stops = problems.filter((problem) => problem.stops);
   const warnings = problems.filter((problem) => !problem.stops && problem.kind !== "NOT_COVERED");

@@ -14,13 +14,14 @@ import { words } from "./words";
 
 interface Props {
   task: TaskView;
+  pending: boolean;
   onAll: () => void;
   onSome: (students: number[]) => void;
   onClose: () => void;
 }
 
 /** From everybody or from some; says first what happens to those who are working on it. */
-export function TakeBackDialog({ task, onAll, onSome, onClose }: Props) {
+export function TakeBackDialog({ task, pending, onAll, onSome, onClose }: Props) {
   const [some, setSome] = useState(false);
   const [chosen, setChosen] = useState<number[]>([]);
   const having = task.students.filter((student) => student.gets === "ONE");
@@ -52,7 +53,7 @@ export function TakeBackDialog({ task, onAll, onSome, onClose }: Props) {
         <Button onClick={onClose}>{words.cancel}</Button>
         <Button
           variant="contained"
-          disabled={some && chosen.length === 0}
+          disabled={pending || (some && chosen.length === 0)}
           onClick={() => (some ? onSome(chosen) : onAll())}
         >
           {words.takeBackDialog.go}

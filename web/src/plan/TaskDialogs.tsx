@@ -46,7 +46,7 @@ export function TaskDialogs({ task, open, deeds, onClose }: Props) {
       return (
         <HandOutDialog
           task={task}
-          pending={deeds.handOut.isPending}
+          pending={deeds.isChanging}
           onClose={onClose}
           onGo={(confirmNotCovered) =>
             deeds.handOut.mutate(
@@ -66,6 +66,7 @@ export function TaskDialogs({ task, open, deeds, onClose }: Props) {
       return (
         <TakeBackDialog
           task={task}
+          pending={deeds.isChanging}
           onClose={onClose}
           onSome={(students) => takeBackFor.mutate(students)}
           onAll={() =>

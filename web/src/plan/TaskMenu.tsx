@@ -15,8 +15,14 @@ import type { TaskView } from "./taskEdit";
 import { useUndoStep } from "./useUndoStep";
 import { words } from "./words";
 
+interface Props {
+  task: TaskView;
+  isChanging: boolean;
+  onOpen: (open: TaskOpen) => void;
+}
+
 /** What is done to a task seldom. */
-export function TaskMenu({ task, onOpen }: { task: TaskView; onOpen: (open: TaskOpen) => void }) {
+export function TaskMenu({ task, isChanging, onOpen }: Props) {
   const { classId } = useFocus();
   const navigate = useNavigate();
   const tell = useNotice();
@@ -54,7 +60,9 @@ export function TaskMenu({ task, onOpen }: { task: TaskView; onOpen: (open: Task
           {history.open}
         </MenuItem>
         {task.state !== "HANDED_OUT" && (
-          <MenuItem onClick={act(() => remove.mutate())}>{words.settings.remove}</MenuItem>
+          <MenuItem disabled={isChanging} onClick={act(() => remove.mutate())}>
+            {words.settings.remove}
+          </MenuItem>
         )}
       </Menu>
     </>

@@ -76,7 +76,7 @@ function TaskScreen({ task }: { task: TaskView }) {
           {words.toWeek}
         </Button>
         <Button onClick={() => setOpen("seeAs")}>{words.seeAs.button}</Button>
-        {task.mayChange && <TaskMenu task={task} onOpen={setOpen} />}
+        {task.mayChange && <TaskMenu task={task} isChanging={deeds.isChanging} onOpen={setOpen} />}
         {task.mayChange &&
           (out ? (
             <Button onClick={() => setOpen("takeBack")}>{words.takeBack}</Button>

@@ -84,5 +84,16 @@ export function useTaskEdit(taskId: number) {
     onSuccess: kept,
     onError,
   });
-  return { change, propose, foreseen, closeForeseen: () => setForeseen(null), handOut, takeBack, undo };
+  // What hands out or takes back says of which state of the task it speaks; it waits until that state is known.
+  const isChanging = [change, foresee, undo, handOut, takeBack].some((each) => each.isPending);
+  return {
+    change,
+    isChanging,
+    propose,
+    foreseen,
+    closeForeseen: () => setForeseen(null),
+    handOut,
+    takeBack,
+    undo,
+  };
 }

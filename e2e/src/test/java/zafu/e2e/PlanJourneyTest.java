@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -111,6 +113,23 @@ class PlanJourneyTest extends PlanJourney {
         assertThat(teacher.region("Who gets what")).containsText("S3 gets nothing");
         teacher.button("Undo").last().click();
         assertThat(teacher.region("Who gets what")).containsText("Every student gets exactly one version.");
+    }
+
+    @Test
+    void handingOutWaitsForAChangeThatIsStillOnItsWay() {
+        begin("slow line", 2);
+        task("Slow tide", Map.of("everyone", true, "minutes", 20));
+        List<Route> onTheirWay = new ArrayList<>();
+        teacher.page().route("**/api/tasks/*", onTheirWay::add, new Page.RouteOptions().setTimes(1));
+        teacher.button("time limit of Base").click();
+        teacher.field("time limit").fill("25");
+        teacher.button("Keep").click();
+        teacher.button("Hand out…").click();
+        assertThat(teacher.button("Hand out").last()).isDisabled();
+        onTheirWay.get(0).resume();
+        teacher.button("Hand out").last().click();
+        assertThat(teacher.text("Handed out to 2 students.")).isVisible();
+        assertThat(teacher.button("time limit of Base")).hasText("25 min");
     }
 
     @Test
