@@ -27,7 +27,7 @@ export const editorWords = {
   materials: "What you need",
   about: "About it",
   language: "Language",
-  sameAs: "Says over again, in this language",
+  sameAs: "A translation of",
   sameAsHelp: "Students who have this language granted can then choose it beside the text.",
   languages: ["en", "fr", "es", "de", "ar", "uk", "zh"],
   minutes: "Minutes",

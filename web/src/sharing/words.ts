@@ -26,7 +26,7 @@ export const words = {
   keep: "Keep",
   cancel: "Cancel",
   roleOf: (name: string) => `What ${name} is to this class`,
-  take: (name: string) => `Take the class from ${name}`,
+  take: (name: string) => `Take ${name} out of the class`,
   taken: (name: string) => `${name} no longer works in this class.`,
   given: (name: string, role: Role) => `${name} is now ${words.roles[role]}.`,
   asked: "Asked by mail",

@@ -26,7 +26,7 @@ export const words = {
   none: "No skills yet. Bring in an outline from a file, or write the first one.",
   map: "Map of skills",
   ready: "Ready to teach",
-  noneReady: "Nothing is ready to teach: what is needed still lacks its footing, or most is held.",
+  noneReady: "Nothing is ready to teach: most hold it, or few hold what comes before it.",
   readyWhy: (skill: Skill, members: number) =>
     `${members - skill.holders} of ${members} need it, ${skill.footed} of ${members} hold what comes before`,
   held: (skill: Skill, members: number) => `${skill.holders} of ${members}`,

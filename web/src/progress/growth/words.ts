@@ -20,7 +20,8 @@ export const words = {
         (student.aim.perWeek === undefined
           ? ""
           : `, ${student.aim.perWeek > 0 ? "+" : ""}${common.points(student.aim.perWeek)} a week`),
-  median: (value: number) => `median slope ${value > 0 ? "+" : ""}${common.points(value)}`,
+  median: (value: number) =>
+    `${value > 0 ? "+" : ""}${common.points(value)} a week with odd values set aside`,
   advice: {
     TOO_EARLY_TO_SAY: "too early to say",
     CHANGE_SOMETHING: "the last four are below the aim: change something",

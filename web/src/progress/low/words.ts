@@ -4,7 +4,7 @@ import { words as common } from "../words";
 
 export const words = {
   about: (percent: number, count: number) =>
-    `${plural(count, "result")} under ${percent} %. The bar is set under marks, how marks come about.`,
+    `${plural(count, "result")} under ${percent} %. Where low begins is set in Marks, under “How marks come about…”.`,
   none: (percent: number) => `No result is under ${percent} %.`,
   label: "Low results",
   askedAgain: "asked to try again",

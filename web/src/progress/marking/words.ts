@@ -34,7 +34,7 @@ export const words = {
   noPhrases: "No phrase yet. Write a comment and keep it.",
   dropPhrase: (phrase: string) => `Take away: ${phrase}`,
   accept: (points: number) => `Right for all who answered so (${points})`,
-  acceptedForAll: (given: string) => `"${given}" counts for everybody who gave it.`,
+  acceptedForAll: (given: string) => `“${given}” counts for everybody who gave it.`,
   notAccepted: "Not for all any more",
   saved: "kept",
   giveBack: "Give all back",

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { plural } from "../../shell/plural";
 import { words as common } from "../words";
 
 type Part = Schemas["PartStory"];
@@ -32,7 +33,7 @@ export const words = {
     [
       why[part.why],
       part.number !== undefined && part.number > 1 && `try ${part.number} counts`,
-      part.percentOff > 0 && `${part.percentOff} % off, ${part.daysLate} days late`,
+      part.percentOff > 0 && `${part.percentOff} % off, ${plural(part.daysLate, "day")} late`,
     ]
       .filter(Boolean)
       .join(" · "),

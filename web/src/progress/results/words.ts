@@ -32,7 +32,7 @@ export const words = {
   groupMissed: (count: number) => `A group of the ${plural(count, "student")} who missed it`,
   missedAs: (task: string, number: number) => `${task}, question ${number}`,
   give: (item: Schemas["ItemFor"], count: number) =>
-    `Give ${count === 1 ? "them" : `all ${count}`} "${item.title}"${item.minutes === undefined ? "" : `, ${item.minutes} min`}`,
-  given: (title: string, count: number) => `"${title}" given to ${plural(count, "student")}.`,
+    `Give ${count === 1 ? "them" : `all ${count}`} “${item.title}”${item.minutes === undefined ? "" : `, ${item.minutes} min`}`,
+  given: (title: string, count: number) => `“${title}” given to ${plural(count, "student")}.`,
   skillMissed: (count: number) => `${plural(count, "student")} under 80 %`,
 };
