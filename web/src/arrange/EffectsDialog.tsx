@@ -3,8 +3,9 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
+import { effectSentence } from "./effectWords";
 import type { BenchStep } from "./useBenchStep";
-import { effectSentence, words } from "./words";
+import { words } from "./words";
 
 /** Somebody else has touched the same meanwhile: says what they did, and lets the person decide. */
 export function ClashDialog({ step }: { step: BenchStep }) {

@@ -30,12 +30,10 @@ export function RulesCard({ bench, selection }: Props) {
       {rules.map((rule) => (
         <Box
           key={rule.kind + rule.students.join()}
-          sx={{ color: rule.met ? "var(--z-soft)" : "var(--z-clayText)" }}
+          sx={{ color: rule.met === false ? "var(--z-clayText)" : "var(--z-soft)" }}
         >
           {words.rule[rule.kind](rule.students.map((id) => names.get(id)).join(" and "))}{" "}
-          <span role="img" aria-label={rule.met ? words.met : words.unmet}>
-            {rule.met ? "✓" : "✗"}
-          </span>
+          <Standing met={rule.met} />
         </Box>
       ))}
       {mayChange && one && other && more.length === 0 && (
@@ -47,5 +45,16 @@ export function RulesCard({ bench, selection }: Props) {
         </Box>
       )}
     </Card>
+  );
+}
+
+function Standing({ met }: { met: boolean | undefined }) {
+  if (met === undefined) {
+    return <>· {words.notYetMet}</>;
+  }
+  return (
+    <span role="img" aria-label={met ? words.met : words.unmet}>
+      {met ? "✓" : "✗"}
+    </span>
   );
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
-import { effectSentence, words } from "./words";
+import { effectSentence } from "./effectWords";
+import { words } from "./words";
 
 const about = { studentId: 1, givenName: "Umi", taskName: "Why the marsh floods" };
 

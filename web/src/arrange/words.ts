@@ -1,8 +1,6 @@
 import type { Schemas } from "../api/client";
 import { plural } from "../shell/plural";
 
-type Effect = Schemas["Effect"];
-
 export const words = {
   title: "Arrange",
   about: "ways to divide the class into groups",
@@ -123,6 +121,7 @@ export const words = {
   } satisfies Record<Schemas["RuleShown"]["kind"], (names: string) => string>,
   met: "holds",
   unmet: "not met",
+  notYetMet: "not all placed",
   imbalance: (each: Schemas["Imbalance"]) =>
     `${each.tag === undefined ? "Another language at home" : `Tag “${each.tag}”`}: ${each.inGroup} of ${each.groupSize} here, ${each.inClass} of ${each.classSize} in class. ${each.inGroup * each.classSize > each.inClass * each.groupSize ? "More" : "Fewer"} than chance.`,
   start: {
@@ -381,21 +380,4 @@ function times(rise: number): string {
 
 function percent(share: number): string {
   return share < 0.005 ? "under 1 %" : `${Math.round(share * 100)} %`;
-}
-
-/** What a step does to one open task, in a sentence. */
-export function effectSentence(effect: Effect): string {
-  const { givenName, taskName, fromVersion, toVersion } = effect;
-  switch (effect.kind) {
-    case "KEEPS_STARTED":
-      return `${givenName} keeps “${taskName}” (${fromVersion}): it is started.`;
-    case "CHANGES":
-      return `${givenName} gets “${taskName}” as ${toVersion} instead of ${fromVersion}: not started.`;
-    case "WITHDRAWN":
-      return `${givenName} no longer gets “${taskName}” (${fromVersion}): not started.`;
-    case "GAINS":
-      return `${givenName} gets “${taskName}” (${toVersion}).`;
-    case "LEADS_TO_CONFLICT":
-      return `${givenName} would get two versions of “${taskName}”; somebody has to choose.`;
-  }
 }

@@ -1,10 +1,7 @@
 import Box from "@mui/material/Box";
-import { Suspense } from "react";
-import { Outlet } from "react-router";
 import { KeyHintsProvider } from "./keyHints";
-import { Mishap } from "./Mishap";
+import { OpenedPage } from "./OpenedPage";
 import { TopBar } from "./TopBar";
-import { Waiting } from "./Waiting";
 import { words } from "./words";
 
 /** Around the pages of an adult that belong to no class: the school, and a class that is only being brought in. */
@@ -16,11 +13,7 @@ export default function OpenShell() {
       </Box>
       <TopBar />
       <Box component="main" id="page" sx={{ maxWidth: 1320, mx: "auto", px: 2.5, pb: 4 }}>
-        <Mishap>
-          <Suspense fallback={<Waiting />}>
-            <Outlet />
-          </Suspense>
-        </Mishap>
+        <OpenedPage />
       </Box>
     </KeyHintsProvider>
   );

@@ -1,15 +1,13 @@
 import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
-import { Suspense } from "react";
-import { Outlet, useParams } from "react-router";
+import { useParams } from "react-router";
 import { classesQuery } from "../api/queries";
 import { useNews } from "../api/useNews";
 import { FocusProvider } from "./focus";
 import { GroupBar } from "./GroupBar";
 import { KeyHintsProvider } from "./keyHints";
-import { Mishap } from "./Mishap";
+import { OpenedPage } from "./OpenedPage";
 import { TopBar } from "./TopBar";
-import { Waiting } from "./Waiting";
 import { words } from "./words";
 
 export default function TeacherShell() {
@@ -35,11 +33,7 @@ export default function TeacherShell() {
           </Box>
           <TopBar classId={classId} />
           <Box component="main" id="page" sx={{ flex: 1, minHeight: 0, overflow: "auto", px: 2.5, pb: 2 }}>
-            <Mishap>
-              <Suspense fallback={<Waiting />}>
-                <Outlet />
-              </Suspense>
-            </Mishap>
+            <OpenedPage />
           </Box>
           <GroupBar />
         </Box>

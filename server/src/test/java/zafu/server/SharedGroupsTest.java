@@ -148,4 +148,53 @@ class SharedGroupsTest extends ServerTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    @Test
+    void whatOneKeepsToOneselfIsNotFoundByItsNumbersEither() {
+        long group = own.groups(arrangement).get(0);
+        String ofClass = "/api/classes/" + own.id;
+        List<String> ways = List.of(
+                ofClass + "/calendar.ics?groupId=" + group,
+                ofClass + "/library?limit=5&groupId=" + group,
+                ofClass + "/marks-file?as=CSV&groupId=" + group,
+                ofClass + "/ready?groupId=" + group,
+                ofClass + "/skill-map?groupId=" + group,
+                ofClass + "/reports?kind=GROUP_REPORT&groupId=" + group,
+                "/api/groups/" + group + "/settings",
+                "/api/groups/" + group + "/shelf",
+                "/api/groups/" + group + "/door");
+        assertThat(ways).allSatisfy(way -> assertThat(idris.get(way).status()).isEqualTo(200));
+        seenBy("MINE");
+        assertThat(ways).allSatisfy(way -> assertThat(idris.get(way).status()).isEqualTo(404));
+        assertThat(ways)
+                .allSatisfy(way -> assertThat(own.teacher.get(way).status()).isEqualTo(200));
+        long other = own.arrange(2);
+        Map<String, Object> copy = Map.of(
+                "method", "COPY", "copyOf", arrangement, "measureId", 1, "groups", 2, "smallest", 1, "largest", 6);
+        String proposal = "/api/arrangements/" + other + "/proposal";
+        assertThat(own.teacher.post(proposal, copy).status()).isEqualTo(200);
+        assertThat(idris.post(proposal, copy).status()).isEqualTo(404);
+    }
+
+    @Test
+    void studentsReportsAndTheWeekKnowNothingOfGroupsThatAnotherKeeps() {
+        String reports = "/api/classes/" + own.id + "/reports?kind=GROUP_REPORT";
+        String week = "/api/classes/" + own.id + "/week?arrangementId=" + arrangement;
+        String students = "/api/students?classId=" + own.id;
+        assertThat(idris.get(students).ok().toString())
+                .contains("\"groupIds\":[" + own.groups(arrangement).get(0));
+        assertThat(idris.get(reports).ok().get("sheets")).hasSize(2);
+        String stays = "/api/students/" + own.student(1) + "/groups";
+        assertThat(idris.get(stays).ok()).hasSize(1);
+        int rows = idris.get(week).ok().get("rows").size();
+        seenBy("MINE");
+        assertThat(idris.get(students).ok().get("students").valueStream().map(each -> each.get("groupIds")
+                        .size()))
+                .containsOnly(0);
+        assertThat(idris.get(reports).ok().get("sheets")).isEmpty();
+        assertThat(idris.get(week).ok().get("rows")).hasSize(rows - 2);
+        assertThat(idris.get(stays).ok()).isEmpty();
+        assertThat(own.teacher.get(stays).ok()).hasSize(1);
+        assertThat(own.teacher.get(reports).ok().get("sheets")).hasSize(2);
+    }
 }

@@ -1,6 +1,7 @@
 package zafu.server.arrangement;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -198,27 +199,32 @@ class ArrangementService {
     List<ArrangementController.GroupStay> groupsOf(long studentId) {
         access.requireSee(studentId);
         List<Membership> all = memberships.findByStudentIdOrderById(studentId);
+        Map<Long, Arrangement> seen = seen(all);
+        Map<Long, Reach> reaches = new LinkedHashMap<>();
+        seen.values().forEach(each -> reaches.computeIfAbsent(each.classId, permission::reach));
         Map<Long, ArrangementGroup> named =
                 groupRows.findAllById(all.stream().map(each -> each.groupId).toList()).stream()
                         .collect(Collectors.toMap(each -> each.id, each -> each));
-        Map<Long, String> arrangementNames =
-                arrangements
-                        .findAllById(
-                                all.stream().map(each -> each.arrangementId).toList())
-                        .stream()
-                        .collect(Collectors.toMap(each -> each.id, each -> each.name));
         List<ArrangementController.GroupStay> stays = new ArrayList<>();
         for (Membership each : all) {
-            ArrangementGroup group = named.get(each.groupId);
-            stays.add(
-                    0,
-                    new ArrangementController.GroupStay(
-                            arrangementNames.getOrDefault(each.arrangementId, ""),
-                            group.name,
-                            group.look,
-                            each.fromAt,
-                            each.toAt));
+            Arrangement of = seen.get(each.arrangementId);
+            if (of != null && reaches.get(of.classId).seesGroup(each.groupId)) {
+                ArrangementGroup group = named.get(each.groupId);
+                stays.add(
+                        0,
+                        new ArrangementController.GroupStay(of.name, group.name, group.look, each.fromAt, each.toAt));
+            }
         }
         return stays;
+    }
+
+    /** The arrangements of the asking adult's classes, without what another keeps to themselves. */
+    private Map<Long, Arrangement> seen(List<Membership> in) {
+        Set<Long> mine = permission.roles().keySet();
+        return arrangements
+                .findAllById(in.stream().map(each -> each.arrangementId).toList())
+                .stream()
+                .filter(each -> mine.contains(each.classId) && each.isSeenBy(current.anyAdultId()))
+                .collect(Collectors.toMap(each -> each.id, each -> each));
     }
 }

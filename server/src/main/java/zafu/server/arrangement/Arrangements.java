@@ -62,6 +62,16 @@ public class Arrangements {
         return ofClasses(List.of(classId));
     }
 
+    /** As {@link #ofClass}, without those that another adult than the signed-in one keeps to themselves. */
+    public List<GroupWithMembers> seenOfClass(long classId) {
+        return seenOfClasses(List.of(classId));
+    }
+
+    /** As {@link #seenOfClass}, of several classes, in three reads. */
+    public List<GroupWithMembers> seenOfClasses(Collection<Long> classIds) {
+        return groupsOf(seen(classIds).toList());
+    }
+
     /** As {@link #ofClass}, those of arrangements that were put away too: who was in them keeps the work given to them. */
     public List<GroupWithMembers> everOfClass(long classId) {
         return groupsOf(arrangements.ever(List.of(classId)));
@@ -104,12 +114,13 @@ public class Arrangements {
         }
     }
 
+    /** A group that the signed-in person may know of: what another adult keeps to themselves is not found. */
     public GroupOfClass group(long groupId) {
         ArrangementGroup group =
                 groups.findById(groupId).filter(found -> !found.removed).orElseThrow(() -> Refusal.notFound("group"));
         Arrangement arrangement = arrangements
                 .findById(group.arrangementId)
-                .filter(found -> found.deletedAt == null)
+                .filter(found -> found.deletedAt == null && found.isSeenBy(current.anyAdultId()))
                 .orElseThrow(() -> Refusal.notFound("group"));
         Set<StudentId> members = new TreeSet<>();
         memberships.findByArrangementIdInAndToAtIsNull(List.of(arrangement.id)).stream()

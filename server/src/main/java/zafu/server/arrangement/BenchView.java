@@ -129,8 +129,8 @@ record BenchView(
         RATHER_APART
     }
 
-    /** @param met whether it holds on the bench as it is; true as well while one of them is not placed */
-    record RuleShown(RuleKind kind, List<Long> students, boolean met) {}
+    /** @param met whether it holds on the bench as it is; absent while one of them is not placed */
+    record RuleShown(RuleKind kind, List<Long> students, @Nullable Boolean met) {}
 
     /** @param tag a tag, or absent for a language other than the school's at home */
     record Imbalance(long groupId, @Nullable String tag, int inGroup, int groupSize, int inClass, int classSize) {}

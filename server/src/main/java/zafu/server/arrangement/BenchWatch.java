@@ -49,7 +49,8 @@ class BenchWatch {
         boolean allPlaced = groups.stream().allMatch(Optional::isPresent);
         boolean inOne = groups.stream().distinct().count() == 1;
         boolean wantsOne = kind == RuleKind.TOGETHER || kind == RuleKind.RATHER_TOGETHER;
-        return new RuleShown(kind, students.stream().map(StudentId::value).toList(), !allPlaced || inOne == wantsOne);
+        return new RuleShown(
+                kind, students.stream().map(StudentId::value).toList(), allPlaced ? inOne == wantsOne : null);
     }
 
     /** @param watched the tags to watch; absent for all there are */

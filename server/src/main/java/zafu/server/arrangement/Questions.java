@@ -284,7 +284,7 @@ class Questions {
 
     private Question copy(Pool pool, ProposalAsked asked) {
         long from = required(asked.copyOf(), "copyOf", "Choose the arrangement to copy.");
-        List<Arrangements.GroupWithMembers> groups = arrangements.ofClass(pool.classId()).stream()
+        List<Arrangements.GroupWithMembers> groups = arrangements.seenOfClass(pool.classId()).stream()
                 .filter(each -> each.arrangementId() == from)
                 .toList();
         if (groups.isEmpty()) {

@@ -1,6 +1,7 @@
 package zafu.server.attempt;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -51,7 +52,7 @@ class TryClocks {
                 attempt.addedMinutes,
                 time.isOnBreakAt(now) ? time.breaks().until().orElse(null) : null,
                 attempt.isRunning() ? time.breakLeftAt(now).toSeconds() : 0,
-                time.workLeftAt(now).map(java.time.Duration::toSeconds).orElse(null),
+                time.workLeftAt(now).map(Duration::toSeconds).orElse(null),
                 !attempt.isRunning() || attempt.isOverAt(now));
     }
 

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AdultAccounts;
@@ -215,7 +216,7 @@ class TryReview {
     }
 
     /** Who and where: what a review names people and times by. */
-    @org.springframework.stereotype.Component
+    @Component
     static class People {
         final Roster roster;
         final SchoolSettings school;

@@ -126,7 +126,8 @@ class CalendarFeeds {
 
     private String nameOf(CalendarFeed feed) {
         if (feed.groupId != null) {
-            return arrangements.group(feed.groupId).name() + ", " + roster.nameOf(feed.classId);
+            return arrangements.groupNames(List.of(feed.groupId)).get(feed.groupId) + ", "
+                    + roster.nameOf(feed.classId);
         }
         return feed.classId == null ? school.name() : roster.nameOf(feed.classId);
     }

@@ -107,7 +107,7 @@ class CornerReader {
     }
 
     private Map<Long, GroupWithMembers> groupsOf(long classId) {
-        return arrangements.ofClass(classId).stream()
+        return arrangements.seenOfClass(classId).stream()
                 .collect(Collectors.toMap(
                         each -> each.id().value(), each -> each, (first, second) -> first, LinkedHashMap::new));
     }

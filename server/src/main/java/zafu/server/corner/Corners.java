@@ -1,6 +1,7 @@
 package zafu.server.corner;
 
 import java.net.URI;
+import java.net.URISyntaxException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -108,7 +109,7 @@ class Corners {
                     && uri.getHost() != null) {
                 return address;
             }
-        } catch (java.net.URISyntaxException notOne) {
+        } catch (URISyntaxException notOne) {
             // Said below, as for any other that is none.
         }
         throw Refusal.unusableField("no-address", field, "An address begins with https:// and names a page.");

@@ -84,7 +84,7 @@ class Meetings {
     @Transactional(readOnly = true)
     List<MeetingRoom> ofClass(long classId) {
         Reach reach = permission.reach(classId);
-        Map<Long, GroupWithMembers> groups = arrangements.ofClass(classId).stream()
+        Map<Long, GroupWithMembers> groups = arrangements.seenOfClass(classId).stream()
                 .filter(each -> reach.seesGroup(each.id().value()))
                 .collect(Collectors.toMap(
                         each -> each.id().value(), each -> each, (first, second) -> first, LinkedHashMap::new));

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
@@ -27,7 +28,7 @@ class Notices {
     private final Roster roster;
     private final SchoolSettings school;
     private final AuditTrail audit;
-    private final org.springframework.context.ApplicationEventPublisher events;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     Notices(
@@ -39,7 +40,7 @@ class Notices {
             Roster roster,
             SchoolSettings school,
             AuditTrail audit,
-            org.springframework.context.ApplicationEventPublisher events,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.notices = notices;
         this.places = places;

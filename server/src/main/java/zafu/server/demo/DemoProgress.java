@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.ToLongFunction;
 import tools.jackson.databind.JsonNode;
 import zafu.server.platform.TravellingClock;
@@ -84,7 +85,7 @@ final class DemoProgress {
     }
 
     /** A letter that one group wrote, and that nobody has marked yet. */
-    void letter(long arrangement, long group, java.util.function.Function<String, HttpCaller> signedIn) {
+    void letter(long arrangement, long group, Function<String, HttpCaller> signedIn) {
         clock.set(DemoFiller.at("2027-02-03T16:00"));
         long task = teacher.post(
                         "/api/classes/" + classId + "/tasks",

@@ -8,6 +8,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import zafu.server.platform.TravellingClock;
 
@@ -111,7 +112,7 @@ final class DemoWeek {
         return student(givenName).get("id").asLong();
     }
 
-    private long bringIn(String file, String takenOn, @org.jspecify.annotations.Nullable Long classId) {
+    private long bringIn(String file, String takenOn, @Nullable Long classId) {
         Map<String, Object> wanted = new LinkedHashMap<>();
         if (classId != null) {
             wanted.put("classId", classId);

@@ -7,6 +7,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import org.jspecify.annotations.Nullable;
 
 /** Reads the first table of an OpenDocument spreadsheet's content, in which cells and rows may be repeated. */
 final class OdsSheet {
@@ -118,7 +119,7 @@ final class OdsSheet {
         return name.equals(xml.getLocalName()) && namespace.equals(xml.getNamespaceURI());
     }
 
-    private @org.jspecify.annotations.Nullable String attribute(String name) {
+    private @Nullable String attribute(String name) {
         return xml.getAttributeValue(OFFICE, name);
     }
 

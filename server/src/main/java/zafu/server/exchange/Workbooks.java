@@ -3,6 +3,7 @@ package zafu.server.exchange;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,7 +84,7 @@ final class Workbooks {
     private static String plainNumber(String raw) {
         // 0.1 + 0.2 in a spreadsheet is stored with seventeen digits; twelve are what a person sees.
         return new BigDecimal(raw)
-                .round(new java.math.MathContext(12))
+                .round(new MathContext(12))
                 .stripTrailingZeros()
                 .toPlainString();
     }

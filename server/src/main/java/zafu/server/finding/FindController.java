@@ -3,6 +3,7 @@ package zafu.server.finding;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -142,7 +143,7 @@ class FindController {
             @PathVariable long classId,
             @RequestParam(required = false) @Nullable Long groupId,
             @RequestParam(defaultValue = "100") int limit,
-            @org.springdoc.core.annotations.ParameterObject ItemNarrowing narrowing) {
+            @ParameterObject ItemNarrowing narrowing) {
         return service.find(classId, groupId, narrowing, limit);
     }
 }

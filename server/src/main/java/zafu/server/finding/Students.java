@@ -32,7 +32,7 @@ class Students {
                     .sorted()
                     .toList();
         }
-        return arrangements.ofClass(classId).stream()
+        return arrangements.seenOfClass(classId).stream()
                 .filter(group -> group.id().value() == groupId)
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("group"))

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -65,7 +66,7 @@ public class LinkChecks {
     }
 
     /** Follows what was not followed today. */
-    @Scheduled(fixedDelay = EVERY_MINUTES, initialDelay = 1, timeUnit = java.util.concurrent.TimeUnit.MINUTES)
+    @Scheduled(fixedDelay = EVERY_MINUTES, initialDelay = 1, timeUnit = TimeUnit.MINUTES)
     @SchedulerLock(name = "links")
     void followDue() {
         Instant since = clock.instant().minus(A_DAY);

@@ -1,5 +1,6 @@
 package zafu.server.link;
 
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +23,7 @@ class LinkController {
     /** @param states by item */
     record LinkStates(Map<Long, LinkShown> states) {}
 
-    record LinkShown(LinkState state, java.time.Instant checkedAt, @Nullable String movedTo) {}
+    record LinkShown(LinkState state, Instant checkedAt, @Nullable String movedTo) {}
 
     @GetMapping("/api/library/links")
     LinkStates states() {

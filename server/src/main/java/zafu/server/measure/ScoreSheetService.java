@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -92,7 +93,7 @@ class ScoreSheetService implements StudentPart {
         return noted;
     }
 
-    private static String shown(@org.jspecify.annotations.Nullable ObservationRow row, Measures.MeasureCard measure) {
+    private static String shown(@Nullable ObservationRow row, Measures.MeasureCard measure) {
         if (row == null) {
             return "";
         }

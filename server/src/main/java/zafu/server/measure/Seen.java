@@ -1,5 +1,6 @@
 package zafu.server.measure;
 
+import java.sql.Date;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import zafu.core.measure.Observation;
@@ -11,7 +12,7 @@ record Seen(long studentId, long measureId, LocalDate takenOn, @Nullable Double 
         return new Seen(
                 ((Number) row[0]).longValue(),
                 ((Number) row[1]).longValue(),
-                row[2] instanceof LocalDate day ? day : ((java.sql.Date) row[2]).toLocalDate(),
+                row[2] instanceof LocalDate day ? day : ((Date) row[2]).toLocalDate(),
                 row[3] == null ? null : ((Number) row[3]).doubleValue(),
                 (String) row[4]);
     }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
 import zafu.server.measure.Measures.MeasureCard;
@@ -101,7 +102,7 @@ final class ScorePlanner {
         }
     }
 
-    private boolean fits(Result result, LineItem item, @org.jspecify.annotations.Nullable MeasureCard card) {
+    private boolean fits(Result result, LineItem item, @Nullable MeasureCard card) {
         if (result.score().isEmpty()) {
             return true;
         }

@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.net.http.HttpTimeoutException;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -130,7 +131,7 @@ final class SystemClient {
             try (InputStream body = response.body()) {
                 return read(what, response.statusCode(), body);
             }
-        } catch (java.net.http.HttpTimeoutException slow) {
+        } catch (HttpTimeoutException slow) {
             throw new NotUsable("The school's system took too long to answer. All that is here was kept.");
         } catch (IOException down) {
             throw new NotUsable("The school's system does not answer at its address. All that is here was kept.");

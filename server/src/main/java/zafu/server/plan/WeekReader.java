@@ -117,7 +117,7 @@ class WeekReader {
         Set<StudentId> left = new LinkedHashSet<>(everyone);
         List<Draft> drafts = new ArrayList<>();
         drafts.add(new Draft(RowKind.EVERYONE, null, "", null, everyone));
-        for (GroupWithMembers group : arrangements.ofClass(classId)) {
+        for (GroupWithMembers group : arrangements.seenOfClass(classId)) {
             if (Objects.equals(group.arrangementId(), arrangementId)) {
                 drafts.add(new Draft(RowKind.GROUP, group.id().value(), group.name(), group.look(), group.members()));
                 left.removeAll(group.members());

@@ -2,6 +2,7 @@ package zafu.server.platform;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -36,7 +37,7 @@ public class FileStore {
             Files.createDirectories(place.getParent());
             Path half = Files.createTempFile(place.getParent(), "half", ".part");
             try (FileChannel channel = FileChannel.open(half, StandardOpenOption.WRITE)) {
-                channel.write(java.nio.ByteBuffer.wrap(content));
+                channel.write(ByteBuffer.wrap(content));
                 channel.force(true);
             }
             Files.move(half, place, StandardCopyOption.ATOMIC_MOVE);

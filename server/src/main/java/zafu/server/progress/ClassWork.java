@@ -1,6 +1,7 @@
 package zafu.server.progress;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import zafu.server.attempt.OutNow;
@@ -37,7 +38,7 @@ public class ClassWork {
         return new Marks.Work(settings.of(classId), tasks, tries.shown(ids), notes.said(ids));
     }
 
-    java.time.Instant now() {
+    Instant now() {
         return clock.instant();
     }
 }

@@ -181,7 +181,7 @@ class MarkSheets {
         if (groupId == null) {
             return all;
         }
-        Arrangements.GroupWithMembers group = arrangements.ofClass(classId).stream()
+        Arrangements.GroupWithMembers group = arrangements.seenOfClass(classId).stream()
                 .filter(each -> each.id().value() == groupId)
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("group"));

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.helper.W3CDom;
+import org.jsoup.nodes.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import zafu.server.library.Markdown;
@@ -97,7 +98,7 @@ final class HtmlMarkdown {
 
     /** As {@link #of}, for a page as it is written. */
     String ofPage(String html) {
-        org.jsoup.nodes.Document page = Jsoup.parse(html);
+        Document page = Jsoup.parse(html);
         page.select("script, style, noscript, template, head").remove();
         org.w3c.dom.Document document = new W3CDom().namespaceAware(false).fromJsoup(page);
         return of(List.of(document.getDocumentElement()));

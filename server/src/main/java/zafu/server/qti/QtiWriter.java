@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import zafu.server.library.ItemDraft.QuestionDraft;
@@ -288,7 +289,7 @@ final class QtiWriter {
         Set<Integer> right = IntStream.range(0, words.size())
                 .filter(i -> Boolean.TRUE.equals(words.get(i).right()))
                 .boxed()
-                .collect(java.util.stream.Collectors.toCollection(TreeSet::new));
+                .collect(Collectors.toCollection(TreeSet::new));
         declareChosen("multiple", "word", right, words.size());
         Tag line = Tag.of("p");
         int place = 0;

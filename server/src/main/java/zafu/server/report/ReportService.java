@@ -146,7 +146,7 @@ class ReportService {
     }
 
     private List<GroupWithMembers> wantedGroups(long classId, ReportWanted wanted) {
-        List<GroupWithMembers> all = arrangements.ofClass(classId);
+        List<GroupWithMembers> all = arrangements.seenOfClass(classId);
         if (wanted.groupId() == null) {
             Long newest = all.isEmpty() ? null : all.get(all.size() - 1).arrangementId();
             Long of = wanted.arrangementId() == null ? newest : wanted.arrangementId();

@@ -21,7 +21,7 @@ public class ShelvesOfClass {
     /** For each item the staff names of the groups on whose shelf it lies. */
     public Map<Long, Set<String>> groupsByItem(long classId) {
         Map<Long, String> names = new LinkedHashMap<>();
-        arrangements.ofClass(classId).forEach(group -> names.put(group.id().value(), group.name()));
+        arrangements.seenOfClass(classId).forEach(group -> names.put(group.id().value(), group.name()));
         Map<Long, Set<String>> byItem = new LinkedHashMap<>();
         entries.findByGroupIdInOrderByPlaceAscIdAsc(names.keySet())
                 .forEach(each -> byItem.computeIfAbsent(each.itemId, id -> new LinkedHashSet<>())

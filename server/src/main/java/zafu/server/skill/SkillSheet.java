@@ -2,6 +2,7 @@ package zafu.server.skill;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -40,7 +41,7 @@ final class SkillSheet {
                 throw Refusal.unusable("no-name-column", "The file has no column called \"name\".");
             }
             return read(rows);
-        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
+        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             throw Refusal.unusable("file-not-readable", "The file is no table that can be read.");
         }
     }

@@ -67,7 +67,7 @@ class StudentsService {
         Reach reach = narrowing.classId() == null ? null : permission.reach(narrowing.classId());
         List<Long> classIds = reach == null ? roster.inUse(permission.mine()) : List.of(narrowing.classId());
         boolean needsToo = maySeeNeeds(reach, classIds);
-        List<GroupWithMembers> groups = arrangements.ofClasses(classIds).stream()
+        List<GroupWithMembers> groups = arrangements.seenOfClasses(classIds).stream()
                 .filter(each -> reach == null || reach.seesGroup(each.id().value()))
                 .toList();
         List<StudentShown> everybody = everybody(classIds, groups, needsToo).stream()

@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -49,7 +50,7 @@ public record Aids(
     }
 
     private static Optional<Integer> amount(NeedsForWork needs, Support support) {
-        return needs.amountOf(support).map(java.math.BigDecimal::intValueExact);
+        return needs.amountOf(support).map(BigDecimal::intValueExact);
     }
 
     private static List<String> details(NeedsForWork needs, Support support) {

@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -133,7 +134,7 @@ final class TaskForesight {
             return terms.time().minutes().isPresent() ? terms.time().minutes().getAsInt() : null;
         }
 
-        private @Nullable LocalDateTime local(Optional<java.time.Instant> moment) {
+        private @Nullable LocalDateTime local(Optional<Instant> moment) {
             return school.local(moment.orElse(null));
         }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -155,7 +156,8 @@ class TaskService {
     }
 
     private void requireGroupOfClass(long groupId, long classId) {
-        if (arrangements.ofClass(classId).stream().noneMatch(group -> group.id().value() == groupId)) {
+        if (arrangements.seenOfClass(classId).stream()
+                .noneMatch(group -> group.id().value() == groupId)) {
             throw Refusal.notFound("group");
         }
     }
@@ -175,7 +177,7 @@ class TaskService {
         steps.taken(task.classId, "task.changed", before);
     }
 
-    private void requireArrangementOfClass(@org.jspecify.annotations.Nullable Long arrangementId, long classId) {
+    private void requireArrangementOfClass(@Nullable Long arrangementId, long classId) {
         if (arrangementId != null && !arrangements.belongsTo(arrangementId, classId)) {
             throw Refusal.notFound("arrangement");
         }

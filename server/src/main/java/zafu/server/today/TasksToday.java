@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
@@ -64,7 +65,7 @@ class TasksToday {
                 .toList();
     }
 
-    private static boolean opensBy(@org.jspecify.annotations.Nullable LocalDateTime opens, LocalDate day) {
+    private static boolean opensBy(@Nullable LocalDateTime opens, LocalDate day) {
         return opens != null && !opens.toLocalDate().isAfter(day);
     }
 
