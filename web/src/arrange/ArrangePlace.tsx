@@ -18,6 +18,7 @@ import { day } from "../shell/dates";
 import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { useNotice } from "../shell/Notice";
+import { useMayChange } from "../shell/role";
 import { PeriodFields } from "./PeriodFields";
 import { SharedWithUs } from "./SharedWithUs";
 import { useMeasuresToChoose } from "./useMeasuresToChoose";
@@ -25,6 +26,7 @@ import { words } from "./words";
 
 export default function ArrangePlace() {
   const { arrangements, classId } = useFocus();
+  const mayChange = useMayChange();
   // From Progress one comes with a measure, to make an arrangement by it.
   const byMeasure = useSearchParams()[0].get("measure");
   const [making, setMaking] = useState(byMeasure !== null);
@@ -34,9 +36,11 @@ export default function ArrangePlace() {
         <Button component={Link} to={`/classes/${classId}/corners`}>
           {words.corners}
         </Button>
-        <Button variant="contained" onClick={() => setMaking(true)}>
-          {words.newArrangement}
-        </Button>
+        {mayChange && (
+          <Button variant="contained" onClick={() => setMaking(true)}>
+            {words.newArrangement}
+          </Button>
+        )}
       </PlaceHead>
       {arrangements.length === 0 && <Box sx={{ py: 1 }}>{words.none}</Box>}
       <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(340px, 1fr))", gap: 1.5 }}>
@@ -69,8 +73,8 @@ export default function ArrangePlace() {
           </Card>
         ))}
       </Box>
-      <SharedWithUs classId={classId} />
-      <PutAway classId={classId} />
+      {mayChange && <SharedWithUs classId={classId} />}
+      {mayChange && <PutAway classId={classId} />}
       {making && <NewArrangement by={byMeasure} onClose={() => setMaking(false)} />}
     </>
   );

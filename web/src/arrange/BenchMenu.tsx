@@ -10,6 +10,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type Schemas } from "../api/client";
 import { useNotice } from "../shell/Notice";
+import { useMayChange } from "../shell/role";
 import { CopyDialog } from "./CopyDialog";
 import { DetailsDialog } from "./DetailsDialog";
 import { HistoryDialog } from "./HistoryDialog";
@@ -29,6 +30,7 @@ type Open = "details" | "names" | "history" | "copy" | "putAway";
 export function BenchMenu({ bench, onCommand, onCompareStep }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [open, setOpen] = useState<Open | null>(null);
+  const mayChange = useMayChange();
   const choose = (what: Open) => {
     setAnchor(null);
     setOpen(what);
@@ -40,14 +42,14 @@ export function BenchMenu({ bench, onCommand, onCompareStep }: Props) {
         {words.more}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <MenuItem onClick={() => choose("details")}>{words.details.open}</MenuItem>
-        <MenuItem onClick={() => choose("names")}>{words.names.open}</MenuItem>
-        <MenuItem onClick={() => choose("history")}>{words.history.open}</MenuItem>
+        {mayChange && <MenuItem onClick={() => choose("details")}>{words.details.open}</MenuItem>}
+        {mayChange && <MenuItem onClick={() => choose("names")}>{words.names.open}</MenuItem>}
+        {mayChange && <MenuItem onClick={() => choose("history")}>{words.history.open}</MenuItem>}
         <MenuItem component={Link} to={`/classes/${bench.classId}/arrange/${bench.id}/lists`}>
           {words.lists.open}
         </MenuItem>
-        <MenuItem onClick={() => choose("copy")}>{words.copy.open}</MenuItem>
-        <MenuItem onClick={() => choose("putAway")}>{words.putAway.open}</MenuItem>
+        {mayChange && <MenuItem onClick={() => choose("copy")}>{words.copy.open}</MenuItem>}
+        {mayChange && <MenuItem onClick={() => choose("putAway")}>{words.putAway.open}</MenuItem>}
       </Menu>
       {open === "details" && <DetailsDialog bench={bench} onClose={close} />}
       {open === "names" && <NamesDialog bench={bench} onCommand={onCommand} onClose={close} />}

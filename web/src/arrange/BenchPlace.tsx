@@ -10,6 +10,7 @@ import { day, timeInZone } from "../shell/dates";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
 import { useNotice } from "../shell/Notice";
+import { useMayChange } from "../shell/role";
 import { Waiting } from "../shell/Waiting";
 import { BenchMenu } from "./BenchMenu";
 import { CompareButton, CompareStrip } from "./CompareStrip";
@@ -38,7 +39,7 @@ export default function BenchPlace() {
   const focus = useFocus();
   const chooseArrangement = focus.chooseArrangement;
   useEffect(() => chooseArrangement(arrangementId), [chooseArrangement, arrangementId]);
-  useShowKeys(keys);
+  useShowKeys(useMayChange() ? keys : []);
   return bench ? <Bench key={bench.id} bench={bench} /> : <Waiting />;
 }
 
@@ -58,7 +59,7 @@ function Bench({ bench }: { bench: Schemas["BenchView"] }) {
       take(command, () => said && tell(said, () => take({ kind: "UNDO" }))),
     [take, tell],
   );
-  useBenchKeys({ bench, selection, onCommand });
+  useBenchKeys({ bench: useMayChange() ? bench : undefined, selection, onCommand });
   const close = () => {
     setStarting(null);
     setSearch({}, { replace: true });
@@ -113,6 +114,7 @@ interface HeadProps {
 
 function BenchHead({ bench, comparison, onCommand, onStart }: HeadProps) {
   const { classId } = useFocus();
+  const mayChange = useMayChange();
   const zone = useQuery(classesQuery).data?.zone;
   return (
     <PlaceHead title={bench.name} about={`${bench.subject} · ${day(bench.beginsOn)} – ${day(bench.endsOn)}`}>
@@ -121,18 +123,24 @@ function BenchHead({ bench, comparison, onCommand, onStart }: HeadProps) {
           {words.kept(timeInZone(bench.lastStep.at, zone))}
         </Box>
       )}
-      <Button disabled={!bench.canUndo} onClick={() => onCommand({ kind: "UNDO" })}>
-        {words.undo}
-      </Button>
-      <Button disabled={!bench.canRedo} onClick={() => onCommand({ kind: "REDO" })}>
-        {words.redo}
-      </Button>
-      <Button onClick={onStart}>{words.startAgain}</Button>
+      {mayChange && (
+        <>
+          <Button disabled={!bench.canUndo} onClick={() => onCommand({ kind: "UNDO" })}>
+            {words.undo}
+          </Button>
+          <Button disabled={!bench.canRedo} onClick={() => onCommand({ kind: "REDO" })}>
+            {words.redo}
+          </Button>
+          <Button onClick={onStart}>{words.startAgain}</Button>
+        </>
+      )}
       <CompareButton bench={bench} comparison={comparison} />
       <BenchMenu bench={bench} onCommand={onCommand} onCompareStep={(step) => comparison.start({ step })} />
-      <Button component={Link} to={`/classes/${classId}/plan/tasks?for=${bench.id}`} variant="contained">
-        {words.use}
-      </Button>
+      {mayChange && (
+        <Button component={Link} to={`/classes/${classId}/plan/tasks?for=${bench.id}`} variant="contained">
+          {words.use}
+        </Button>
+      )}
     </PlaceHead>
   );
 }

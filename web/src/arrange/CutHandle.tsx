@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { type KeyboardEvent, type PointerEvent, useState } from "react";
 import type { Schemas } from "../api/client";
+import { useMayChange } from "../shell/role";
 import { scoreText } from "../shell/score";
 import { type Scale, valueAt, xOf } from "./geometry";
 import { words } from "./words";
@@ -17,6 +18,7 @@ interface Props {
 /** A cut that can be dragged, or moved past one student at a time with the arrow keys. */
 export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
   const [dragged, setDragged] = useState<number | null>(null);
+  const mayChange = useMayChange();
   const mirrored = bench.measure.lowerIsBetter;
   const value = dragged ?? cut.value;
   const name = (id: number) => bench.groups.find((group) => group.id === id)?.name ?? "";
@@ -43,7 +45,8 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
   return (
     <Box
       role="slider"
-      tabIndex={0}
+      tabIndex={mayChange ? 0 : -1}
+      aria-readonly={!mayChange}
       aria-label={words.cut(name(cut.lowerGroupId), name(cut.upperGroupId))}
       aria-valuenow={value}
       aria-valuemin={bench.measure.lowest}
@@ -60,6 +63,7 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
         top: 2,
         height: height + 14,
         cursor: "ew-resize",
+        pointerEvents: mayChange ? undefined : "none",
         touchAction: "none",
         zIndex: 2,
       }}

@@ -9,6 +9,7 @@ import {
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
+import { useMayChange } from "../shell/role";
 import { Trays } from "./Trays";
 import type { Command } from "./useBenchStep";
 import type { Comparison } from "./useComparison";
@@ -24,7 +25,8 @@ interface Props {
 
 /** The trays, between which students are dragged, alone or all that are selected. */
 export function Dragging({ bench, selection, comparison, onCommand }: Props) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const pointer = useSensor(PointerSensor, { activationConstraint: { distance: 6 } });
+  const sensors = useSensors(useMayChange() ? pointer : null);
   const [dragged, setDragged] = useState<number | null>(null);
   const drop = ({ active, over }: DragEndEvent) => {
     setDragged(null);

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
 import { Card } from "../shell/Card";
+import { useMayChange } from "../shell/role";
 import { words } from "./words";
 
 const WIDTH = 194;
@@ -18,6 +19,7 @@ export function FitCurve({ bench, onChoose }: Props) {
   const x = (groups: number) => 10 + ((groups - 1) / (MOST - 1)) * (WIDTH - 20);
   const y = (fit: number) => HEIGHT - 8 - fit * (HEIGHT - 16);
   const now = bench.groups.length;
+  const mayChange = useMayChange();
   const path = bench.fit.map((point) => `${x(point.groups)},${y(point.fit)}`).join(" ");
   return (
     <Card
@@ -29,7 +31,7 @@ export function FitCurve({ bench, onChoose }: Props) {
       <Box component="h2" sx={{ fontSize: 14 }}>
         {words.fitTitle}
       </Box>
-      <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.fitHelp}</Box>
+      {mayChange && <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.fitHelp}</Box>}
       <Box sx={{ position: "relative", width: WIDTH, height: HEIGHT + 24 }}>
         <svg width={WIDTH} height={HEIGHT} aria-hidden="true">
           <polyline points={path} fill="none" stroke="var(--z-soft)" />
@@ -48,7 +50,7 @@ export function FitCurve({ bench, onChoose }: Props) {
             component="button"
             type="button"
             key={groups}
-            disabled={!fits.has(groups)}
+            disabled={!mayChange || !fits.has(groups)}
             aria-label={words.fitPoint(groups, fits.get(groups))}
             onClick={() => onChoose(groups)}
             sx={{

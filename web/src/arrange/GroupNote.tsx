@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { useEffect, useState } from "react";
 import type { Schemas } from "../api/client";
+import { useMayChange } from "../shell/role";
 import { words } from "./words";
 
 /** The teacher's note on a group; kept when the field is left. */
@@ -12,6 +13,7 @@ export function GroupNote({
   onKeep: (text: string) => void;
 }) {
   const [text, setText] = useState(group.note);
+  const mayChange = useMayChange();
   useEffect(() => setText(group.note), [group.note]);
   return (
     <Box
@@ -19,7 +21,8 @@ export function GroupNote({
       rows={2}
       maxLength={500}
       aria-label={words.noteFor(group.name)}
-      placeholder={`✎ ${words.note}`}
+      placeholder={mayChange ? `✎ ${words.note}` : undefined}
+      readOnly={!mayChange}
       value={text}
       onChange={(event: React.ChangeEvent<HTMLTextAreaElement>) => setText(event.target.value)}
       onBlur={() => text.trim() !== group.note && onKeep(text.trim())}

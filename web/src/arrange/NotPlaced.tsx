@@ -2,6 +2,7 @@ import { useDroppable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Schemas } from "../api/client";
+import { useMayChange } from "../shell/role";
 import { AdviceCard } from "./AdviceCard";
 import { RulesCard } from "./RulesCard";
 import { StudentLine } from "./StudentLine";
@@ -27,6 +28,7 @@ function reason(why: NonNullable<Schemas["BenchStudent"]["notPlaced"]>, groups: 
 /** Students in no group, each with the reason. */
 export function NotPlaced({ bench, students, selection, comparison, faded, onCommand }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id: "none" });
+  const mayChange = useMayChange();
   return (
     <Box
       component="section"
@@ -75,11 +77,13 @@ export function NotPlaced({ bench, students, selection, comparison, faded, onCom
           </Box>
         </Box>
       ))}
-      <AdviceCard bench={bench} onCommand={onCommand} />
+      {mayChange && <AdviceCard bench={bench} onCommand={onCommand} />}
       <RulesCard bench={bench} selection={selection} />
-      <Button className="no-print" onClick={() => onCommand({ kind: "ADD_GROUP" })}>
-        {words.addGroup}
-      </Button>
+      {mayChange && (
+        <Button className="no-print" onClick={() => onCommand({ kind: "ADD_GROUP" })}>
+          {words.addGroup}
+        </Button>
+      )}
     </Box>
   );
 }

@@ -4,6 +4,7 @@ import type { Schemas } from "../api/client";
 import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { groupColour } from "../shell/groupLook";
+import { useMayChange } from "../shell/role";
 import { rangeText, scoreText } from "../shell/score";
 import { GroupNote } from "./GroupNote";
 import { StudentLine } from "./StudentLine";
@@ -32,6 +33,7 @@ export function Tray(props: Props) {
   const imbalances = bench.imbalances.filter((each) => each.groupId === group.id);
   const former = comparison.formerName(group.id);
   const { projector } = useFocus();
+  const mayChange = useMayChange();
   const { setNodeRef, isOver } = useDroppable({ id: `group-${group.id}` });
   return (
     <Box
@@ -66,7 +68,7 @@ export function Tray(props: Props) {
             </Box>
           )}
         </Box>
-        <TrayMenu bench={bench} group={group} selection={selection} onCommand={onCommand} />
+        {mayChange && <TrayMenu bench={bench} group={group} selection={selection} onCommand={onCommand} />}
       </Box>
       {former !== undefined && former !== group.name && (
         <Box sx={{ fontSize: 12.5, color: "var(--z-saffron)" }}>{words.comparing.groupFrom(former)}</Box>

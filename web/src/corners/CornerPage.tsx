@@ -83,7 +83,7 @@ export function CornerPage({ cornerId, all, deeds }: Props) {
           <Part title={words.notices}>
             {corner.notices.length === 0 && <Empty>{words.noNotices}</Empty>}
             {corner.notices.map((notice) => (
-              <NoticeCard key={notice.id} notice={notice} all={all} mayChange={mayChange} deeds={deeds} />
+              <NoticeCard key={notice.id} notice={notice} all={all} deeds={deeds} />
             ))}
           </Part>
           <Part title={words.folder}>

@@ -11,12 +11,11 @@ import { words } from "./words";
 interface Props {
   notice: Schemas["NoticeShown"];
   all: Schemas["CornerCard"][];
-  mayChange: boolean;
   deeds: CornerDeeds;
 }
 
 /** A notice with where else it stands; it is corrected and taken away everywhere at once. */
-export function NoticeCard({ notice, all, mayChange, deeds }: Props) {
+export function NoticeCard({ notice, all, deeds }: Props) {
   const [correcting, setCorrecting] = useState(false);
   const where = notice.everyone
     ? words.everyone
@@ -33,7 +32,7 @@ export function NoticeCard({ notice, all, mayChange, deeds }: Props) {
           .filter(Boolean)
           .join(" · ")}
       </Box>
-      {mayChange && (
+      {notice.mayChange && (
         <Box sx={{ ml: -0.75 }}>
           <Button
             size="small"

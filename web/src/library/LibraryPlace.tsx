@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { ofThePage } from "../api/ofThePage";
 import { findQuery } from "../api/queries";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
@@ -39,6 +40,7 @@ export default function LibraryPlace() {
   const { data: found, isPlaceholderData } = useQuery({
     ...findQuery(classId, group?.id, narrowing),
     placeholderData: keepPreviousData,
+    meta: ofThePage,
   });
   const { hit, choose } = useChosenHit(found, JSON.stringify([narrowing, group?.id]), isPlaceholderData);
   const deeds = useItemDeeds(hit, group);

@@ -15,12 +15,14 @@ import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { useNotice } from "../shell/Notice";
+import { useMayChange } from "../shell/role";
 import { Waiting } from "../shell/Waiting";
 import { words } from "./words";
 
 /** Every task of the class, the newest first. */
 export default function TasksPlace() {
   const { classId } = useFocus();
+  const mayChange = useMayChange();
   const [search] = useSearchParams();
   const wantedFor = search.get("for");
   const [making, setMaking] = useState(wantedFor !== null);
@@ -34,9 +36,11 @@ export default function TasksPlace() {
         <Button component={Link} to={`/classes/${classId}/plan`} variant="text">
           {words.toWeek}
         </Button>
-        <Button variant="contained" onClick={() => setMaking(true)}>
-          {words.newTask}
-        </Button>
+        {mayChange && (
+          <Button variant="contained" onClick={() => setMaking(true)}>
+            {words.newTask}
+          </Button>
+        )}
       </PlaceHead>
       <Card>
         {tasks.length === 0 && <Box sx={{ p: 3 }}>{words.none}</Box>}

@@ -15,10 +15,18 @@ interface Props {
   arrangement: Schemas["ArrangementShown"];
 }
 
-/** The group of a student as a chip that is a menu: the group is changed right there. */
-export function GroupMenu({ student, arrangement }: Props) {
+/** The group of a student as a chip that is a menu: the group is changed right there by whoever may. */
+export function GroupMenu({ student, arrangement, mayPlace }: Props & { mayPlace: boolean }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const now = arrangement.groups.find((group) => student.groupIds.includes(group.id));
+  if (!mayPlace) {
+    return (
+      <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, px: 1 }}>
+        {now && <GroupShape look={now.look} size={11} />}
+        {now?.name ?? words.notPlaced}
+      </Box>
+    );
+  }
   return (
     <>
       <ButtonBase

@@ -21,11 +21,12 @@ interface Props {
   selected: readonly number[];
   screen: Schemas["StudentsShown"];
   archived: boolean;
+  mayChange: boolean;
   onDone: () => void;
 }
 
 /** What can be done with all who are selected, at once. */
-export function SelectionBar({ selected, screen, archived, onDone }: Props) {
+export function SelectionBar({ selected, screen, archived, mayChange, onDone }: Props) {
   const { classId, arrangement } = useFocus();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [tagging, setTagging] = useState(false);
@@ -36,7 +37,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
   const groups = arrangement?.groups ?? [];
   const place = (group: Schemas["GroupCard"] | undefined) => {
     setAnchor(null);
-    if (group) {
+    if (group && mayChange) {
       step.take({ kind: "PLACE", students: [...selected], groupId: group.id }, () =>
         tell(words.movedMany(selected.length, group.name), () => step.take({ kind: "UNDO" })),
       );
@@ -68,7 +69,7 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
       }}
     >
       <b>{words.selected(selected.length)}</b>
-      {groups.length > 0 && !archived && (
+      {mayChange && groups.length > 0 && !archived && (
         <Deed onClick={(event) => setAnchor(event.currentTarget)}>
           {words.placeIn} <Key>{`1–${Math.min(9, groups.length)}`}</Key>
         </Deed>
@@ -82,13 +83,17 @@ export function SelectionBar({ selected, screen, archived, onDone }: Props) {
         {words.entryCards}
       </ButtonBase>
       <Deed onClick={deeds.newCodes}>{words.newCodes}</Deed>
-      <AddToClass selected={selected} students={screen.students} onAdd={deeds.addToClass} />
-      {!archived && <Deed onClick={() => setGranting(true)}>{words.grantMany}</Deed>}
-      <Deed onClick={() => setTagging(true)}>{words.addTag}</Deed>
-      {archived ? (
-        <Deed onClick={() => deeds.bringBack(onDone)}>{words.bringBack}</Deed>
-      ) : (
-        <Deed onClick={() => deeds.archive(onDone)}>{words.archive}</Deed>
+      {mayChange && (
+        <>
+          <AddToClass selected={selected} students={screen.students} onAdd={deeds.addToClass} />
+          {!archived && <Deed onClick={() => setGranting(true)}>{words.grantMany}</Deed>}
+          <Deed onClick={() => setTagging(true)}>{words.addTag}</Deed>
+          {archived ? (
+            <Deed onClick={() => deeds.bringBack(onDone)}>{words.bringBack}</Deed>
+          ) : (
+            <Deed onClick={() => deeds.archive(onDone)}>{words.archive}</Deed>
+          )}
+        </>
       )}
       <Box sx={{ marginLeft: "auto" }}>
         <Deed onClick={onDone}>{words.escape}</Deed>

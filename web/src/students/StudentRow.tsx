@@ -18,6 +18,7 @@ interface Props {
   open: boolean;
   onOpen: (id: number) => void;
   selection: Selection;
+  mayPlace: boolean;
   now: string;
   zone: string;
 }
@@ -75,7 +76,7 @@ export function StudentRow(props: Props) {
       )}
       {arrangements.map((each) => (
         <td key={each.id}>
-          <GroupMenu student={student} arrangement={each} />
+          <GroupMenu student={student} arrangement={each} mayPlace={props.mayPlace} />
         </td>
       ))}
       <td>

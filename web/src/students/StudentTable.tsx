@@ -8,6 +8,7 @@ import type { Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
 import type { Selection } from "../arrange/useSelection";
 import { useFocus } from "../shell/focus";
+import { useMayChange } from "../shell/role";
 import { usePrinting } from "../shell/usePrinting";
 import { changed, type Narrowing, nextSort } from "./narrowing";
 import { StudentRow } from "./StudentRow";
@@ -60,6 +61,7 @@ export function StudentTable({ screen, narrowing, open, onOpen, selection }: Pro
   const below = printing ? 0 : rows.getTotalSize() - (inSight[inSight.length - 1]?.end ?? 0);
   const shown = printing ? [...screen.students.keys()] : inSight.map((each) => each.index);
   const classes = useQuery(classesQuery).data;
+  const mayPlace = useMayChange();
   const measures = focus.projector ? [] : screen.measures;
   const arrangements = screen.arrangements.filter((each) => each.classId === focus.classId);
   const columns = 4 + measures.length + arrangements.length;
@@ -94,6 +96,7 @@ export function StudentTable({ screen, narrowing, open, onOpen, selection }: Pro
                   open={student.id === open}
                   onOpen={onOpen}
                   selection={selection}
+                  mayPlace={mayPlace}
                   now={classes?.now ?? ""}
                   zone={classes?.zone ?? "UTC"}
                 />

@@ -8,7 +8,7 @@ import { useSelection } from "../arrange/useSelection";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type KeyHint, useShowKeys } from "../shell/keyHints";
-import { changes } from "../shell/role";
+import { changes, handsOutCodes } from "../shell/role";
 import { useTypedKeys } from "../shell/useTypedKeys";
 import { Waiting } from "../shell/Waiting";
 import { MoreMenu } from "./MoreMenu";
@@ -24,6 +24,7 @@ const keyHints: readonly KeyHint[] = [
   [["E"], words.keys.scores],
   [["/"], words.keys.find],
 ];
+const lookingKeyHints = keyHints.slice(2);
 
 export default function StudentsPlace() {
   const focus = useFocus();
@@ -44,9 +45,10 @@ export default function StudentsPlace() {
   const ids = useMemo(() => (screen?.students ?? []).map((each) => each.id), [screen]);
   const selection = useSelection(ids);
   const selected = useMemo(() => ids.filter((id) => selection.ids.has(id)), [ids, selection.ids]);
-  useShowKeys(keyHints);
+  const mayChange = changes(classCard?.role);
+  useShowKeys(mayChange ? keyHints : lookingKeyHints);
   useTypedKeys({
-    e: () => navigate(`/classes/${focus.classId}/scores`),
+    e: () => mayChange && navigate(`/classes/${focus.classId}/scores`),
     "/": () => findField.current?.focus(),
     escape: selection.clear,
   });
@@ -66,7 +68,7 @@ export default function StudentsPlace() {
         about={words.students(screen.total)}
         between={<NarrowingBar screen={screen} findField={findField} />}
       >
-        {classCard.role !== "GROUP_SUPPORT" && (
+        {mayChange && (
           <Button component={Link} to={`/classes/${focus.classId}/scores`}>
             {words.scores}
           </Button>
@@ -74,8 +76,8 @@ export default function StudentsPlace() {
         <Button aria-pressed={focus.projector} onClick={focus.toggleProjector}>
           {focus.projector ? words.projectorOn : words.projector}
         </Button>
-        <MoreMenu selected={selected} needs={screen.needsShown} mayChange={changes(classCard.role)} />
-        {changes(classCard.role) && (
+        <MoreMenu selected={selected} needs={screen.needsShown} mayChange={mayChange} />
+        {mayChange && (
           <Button component={Link} to={`/classes/${focus.classId}/bring-in`} variant="contained">
             {words.bringIn}
           </Button>
@@ -99,11 +101,12 @@ export default function StudentsPlace() {
           <StudentPanel key={opened.id} student={opened} screen={screen} onClose={() => setOpen(null)} />
         )}
       </Box>
-      {selected.length > 0 && (
+      {selected.length > 0 && handsOutCodes(classCard.role) && (
         <SelectionBar
           selected={selected}
           screen={screen}
           archived={narrowing.archived === true}
+          mayChange={mayChange}
           onDone={selection.clear}
         />
       )}

@@ -12,7 +12,7 @@ interface Props {
 /** What would go wrong today if nobody looked at it. */
 export function BeforeTheBell({ today, classId }: Props) {
   const at = `/classes/${classId}`;
-  const notPlaced = today.arrangements.filter((each) => each.notPlaced.length > 0);
+  const notPlaced = today.mayChange ? today.arrangements.filter((each) => each.notPlaced.length > 0) : [];
   const none =
     today.drafts.length + today.conflicts.length + notPlaced.length + today.brokenLinks.length === 0;
   if (none) {

@@ -35,7 +35,8 @@ export default function TodayPlace() {
   if (!today) {
     return <Waiting />;
   }
-  const moves = projector ? [] : today.arrangements.filter((each) => each.moves.length > 0);
+  const moves =
+    projector || !today.mayChange ? [] : today.arrangements.filter((each) => each.moves.length > 0);
   return (
     <>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, py: 1.75, flexWrap: "wrap" }}>

@@ -30,9 +30,11 @@ export function WaitingForYou({ today, classId, elsewhere }: Props) {
       <ElsewhereRows at={at} waiting={elsewhere} />
       {today.idle.length > 0 && (
         <TodayRow count={today.idle.length} what={words.idle.title(today.idle)} about={words.idle.about}>
-          <Button size="small" component={Link} to={`${at}/plan`}>
-            {words.idle.plan}
-          </Button>
+          {today.mayChange && (
+            <Button size="small" component={Link} to={`${at}/plan`}>
+              {words.idle.plan}
+            </Button>
+          )}
         </TodayRow>
       )}
       {today.askToJoin > 0 && (

@@ -39,7 +39,7 @@ export default function WeekPlace() {
     ...weekQuery(classId, day, arrangement?.id),
     placeholderData: keepPreviousData,
   }).data;
-  useShowKeys(keys);
+  useShowKeys(week?.mayChange ? keys : []);
   if (!week) {
     return <Waiting />;
   }

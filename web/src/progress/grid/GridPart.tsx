@@ -40,7 +40,7 @@ export default function GridPart() {
   const columns = useMemo(() => (grid ? columnsShown(grid, filter, today) : []), [grid, filter, today]);
   const cells = [...selection].map(workOf);
   const may = grid?.mayChange === true && cells.length > 0;
-  useShowKeys(words.keys);
+  useShowKeys(grid?.mayChange ? words.keys : []);
   useTypedKeys({
     t: () => may && setTrying(true),
     e: () => may && acts.excuse(cells, true),

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
+import { ofThePage } from "../../api/ofThePage";
 import { lowResultsQuery, progressQuery } from "../../api/progressQueries";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
@@ -16,7 +17,7 @@ type Low = Schemas["LowResult"];
 /** Results under the bar, by task, with all tries; another try for one or for all. */
 export default function LowPart() {
   const { classId, arrangement, includes } = useFocus();
-  const low = useQuery(lowResultsQuery(classId)).data;
+  const low = useQuery({ ...lowResultsQuery(classId), meta: ofThePage }).data;
   const mayChange = useQuery(progressQuery(classId, arrangement?.id)).data?.mayChange ?? false;
   const [trying, setTrying] = useState<Low[] | null>(null);
   const [open, setOpen] = useState<number | null>(null);

@@ -107,4 +107,40 @@ class SharingJourneyTest {
             assertThat(support.text("marks").first()).isHidden();
         }
     }
+
+    /** A substitute looks on: nothing is offered that would be refused, and no key does anything. */
+    @Test
+    void aViewerIsOfferedNothingThatWouldBeRefused() {
+        OwnClass own = new OwnClass(zafu, "looked at", 4);
+        long arrangement = own.arrange("Reading", 2);
+        try (Window owner = own.window()) {
+            give(owner, "Wen Castellane", "looked at", "viewer");
+        }
+        try (Window viewer = Window.at(zafu).signInTeacher("wen", PASSWORD)) {
+            viewer.go("/classes/" + own.id + "/students");
+            assertThat(viewer.text("S1")).isVisible();
+            assertThat(viewer.page()
+                            .getByRole(
+                                    AriaRole.BUTTON,
+                                    new Page.GetByRoleOptions().setName(Pattern.compile("Change group$"))))
+                    .hasCount(0);
+            assertThat(viewer.link("Scores…")).hasCount(0);
+            assertThat(viewer.link("Bring in…")).hasCount(0);
+            viewer.go("/classes/" + own.id + "/arrange/" + arrangement);
+            assertThat(viewer.region("Score line")).isVisible();
+            for (String deed : List.of("Undo", "Start again from…", "Add a group")) {
+                assertThat(viewer.button(deed)).hasCount(0);
+            }
+            assertThat(viewer.link("Give them a task")).hasCount(0);
+            viewer.button("More").click();
+            assertThat(viewer.page().getByRole(AriaRole.MENUITEM)).hasText(new String[] {"Lists to print…"});
+            viewer.page().keyboard().press("Escape");
+            viewer.go("/classes/" + own.id + "/plan/tasks");
+            assertThat(viewer.text("tasks and their versions")).isVisible();
+            assertThat(viewer.button("New task")).hasCount(0);
+            viewer.go("/classes/" + own.id + "/arrange");
+            assertThat(viewer.link("Reading")).isVisible();
+            assertThat(viewer.button("New arrangement")).hasCount(0);
+        }
+    }
 }

@@ -157,6 +157,14 @@ class GroupSupportTest extends ServerTest {
         assertThat(notice(led, false, theirs)).isLessThan(300);
         assertThat(notice(led, false, theirs, other)).isIn(403, 404);
         assertThat(notice(led, true, theirs)).isEqualTo(403);
+        led.own.teacher.post("/api/classes/" + led.own.id + "/notices", said("For everyone.", true));
+        assertThat(led.wen
+                        .get("/api/corners/" + theirs)
+                        .ok()
+                        .get("notices")
+                        .valueStream()
+                        .map(each -> each.get("text").asString() + " " + each.get("mayChange")))
+                .containsExactlyInAnyOrder("Bring the tide log. true", "For everyone. false");
     }
 
     private static long corner(Led led, long group) {
@@ -170,19 +178,11 @@ class GroupSupportTest extends ServerTest {
 
     private static int notice(Led led, boolean everyone, Long... corners) {
         return led.wen
-                .post(
-                        "/api/classes/" + led.own.id + "/notices",
-                        Map.of(
-                                "version",
-                                0,
-                                "text",
-                                "Bring the tide log.",
-                                "link",
-                                "",
-                                "everyone",
-                                everyone,
-                                "corners",
-                                List.of(corners)))
+                .post("/api/classes/" + led.own.id + "/notices", said("Bring the tide log.", everyone, corners))
                 .status();
+    }
+
+    private static Map<String, Object> said(String text, boolean everyone, Long... corners) {
+        return Map.of("version", 0, "text", text, "link", "", "everyone", everyone, "corners", List.of(corners));
     }
 }

@@ -64,6 +64,20 @@ class CornerAccess {
         return reach.role().mayChange() || !reach.isWhole() && reach.seesGroup(corner.groupId);
     }
 
+    /** Teachers of the class; and support staff where every corner in which it stands is of a group that they lead. */
+    boolean mayChange(Notice notice, Collection<Corner> in) {
+        return mayChange(notice.classId, notice.everyone, in);
+    }
+
+    boolean mayChange(long classId, boolean everyone, Collection<Corner> in) {
+        Reach reach = permission.reach(classId);
+        return reach.role().mayChange()
+                || !reach.isWhole()
+                        && !everyone
+                        && !in.isEmpty()
+                        && in.stream().allMatch(each -> reach.seesGroup(each.groupId));
+    }
+
     /** A corner of a group in which the signed-in student is now; for everybody else it is not there. */
     Corner requireMine(long cornerId) {
         long student = current.studentId();

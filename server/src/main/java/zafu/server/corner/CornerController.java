@@ -74,6 +74,7 @@ class CornerController {
     /**
      * @param corners ids of those it is for, besides being for everyone in the class or not
      * @param waits whether students do not see it yet
+     * @param mayChange whether the asking adult corrects it and takes it away
      */
     record NoticeShown(
             long id,
@@ -85,6 +86,7 @@ class CornerController {
             boolean waits,
             String by,
             List<CornerFileShown> files,
+            boolean mayChange,
             long version) {}
 
     record TalkShown(long id, String title, boolean postFirst, boolean closed, long version, List<PostShown> posts) {}

@@ -167,7 +167,13 @@ class CornerReader {
                 read.noticeFiles().getOrDefault(notice.id, List.of()).stream()
                         .map(each -> shown(each, names))
                         .toList(),
+                mayChange(notice, read),
                 notice.version);
+    }
+
+    private boolean mayChange(Notice notice, CornerContents.Read read) {
+        List<Long> in = read.cornersOf().getOrDefault(notice.id, List.of());
+        return access.mayChange(notice, corners.findAllById(in));
     }
 
     private TalkShown shown(Talk talk, CornerContents.Read read, Speakers.Names names) {

@@ -109,11 +109,7 @@ class Notices {
 
     /** Teachers of the class; and support staff where every corner is of a group that they lead. */
     private void requireChange(long classId, boolean everyone, Collection<Long> cornerIds) {
-        boolean theirs = !everyone
-                && !cornerIds.isEmpty()
-                && !permission.reach(classId).isWhole()
-                && corners.findAllById(cornerIds).stream().allMatch(access::mayChange);
-        if (!theirs) {
+        if (!access.mayChange(classId, everyone, corners.findAllById(cornerIds))) {
             permission.requireChange(classId);
         }
     }

@@ -26,6 +26,7 @@ class TodayController {
      * @param localNow what the school's clocks show
      * @param nextMeeting when the class meets next today, absent where it does not
      * @param drafts that should have opened, open by tomorrow, or are older than three days
+     * @param mayChange whether the adult changes the class; conflicts, drafts and broken links are left out otherwise
      * @param conflicts tasks by which two versions claim somebody
      * @param overdue tasks that are due and not handed in by some
      * @param idle names of those with nothing to do this week

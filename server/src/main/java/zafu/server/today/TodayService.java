@@ -95,12 +95,12 @@ class TodayService {
                 mayChange,
                 arrangements.of(classId),
                 mayChange ? tasksToday.drafts(plan) : List.of(),
-                tasksToday.conflicts(plan, names),
+                mayChange ? tasksToday.conflicts(plan, names) : List.of(),
                 tasksToday.overdue(out, names),
                 tasksToday.idle(out, names),
                 tasksToday.soon(plan),
                 groupsToday.of(classId, arrangementId, plan, out),
-                links.of(classId),
+                mayChange ? links.of(classId) : List.of(),
                 mayChange ? doors.at(classId) : 0,
                 mayChange ? firstSteps(classId, names.keySet(), !out.isEmpty()) : null);
     }
