@@ -65,7 +65,7 @@ export default function LibraryPlace() {
   }
   const nothingAtAll = found.total === 0 && !isNarrowed(narrowing);
   return (
-    <Box sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+    <Box sx={{ height: { md: "100%" }, display: "flex", flexDirection: "column" }}>
       <PlaceHead
         title={words.title}
         between={
@@ -98,7 +98,7 @@ export default function LibraryPlace() {
           display: "grid",
           gap: 1.5,
           gridTemplateColumns: { xs: "1fr", md: "200px minmax(300px, 420px) minmax(360px, 1fr)" },
-          overflow: { xs: "auto", md: "hidden" },
+          overflow: { md: "hidden" },
         }}
       >
         <Narrow found={found} group={group} narrowing={narrowing} onNarrow={narrow} />

@@ -24,7 +24,11 @@ export function Narrow({ found, group, narrowing, onNarrow }: Props) {
   const only = (field: "grade" | "minutes", value: number) =>
     onNarrow({ ...narrowing, [field]: narrowing[field] === value ? undefined : value });
   return (
-    <Box component="section" sx={{ overflow: "auto", pr: 1, minHeight: 0 }} aria-label={words.title}>
+    <Box
+      component="section"
+      sx={{ overflow: "auto", pr: 1, minHeight: 0, maxHeight: { xs: 200, md: "none" } }}
+      aria-label={words.title}
+    >
       <Box sx={{ fontWeight: 700 }}>{group ? words.forGroup(group.name) : words.forEveryone}</Box>
       {found.level && <LevelSlider level={found.level} narrowing={narrowing} onNarrow={onNarrow} />}
       <Facet

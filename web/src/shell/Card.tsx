@@ -29,7 +29,17 @@ export function PlaceHead({
   children?: BoxProps["children"];
 }) {
   return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, minHeight: 48, py: 0.5, flexWrap: "wrap" }}>
+    <Box
+      sx={{
+        display: "flex",
+        alignItems: "center",
+        gap: 1.5,
+        minHeight: 48,
+        flexShrink: 0,
+        py: 0.5,
+        flexWrap: "wrap",
+      }}
+    >
       <Box component="h1" sx={{ fontSize: 19, fontWeight: 700 }}>
         {title}
       </Box>

@@ -41,6 +41,11 @@ const tableStyle = {
   "& td": { px: 1.25, height: ROW, whiteSpace: "nowrap" },
   "& tbody tr": { borderTop: "1px solid var(--z-line)" },
   "& .number": { textAlign: "right" },
+  "@media print": {
+    fontSize: 11,
+    "& th, & td": { px: 0.5 },
+    "& th:first-of-type, & td:first-of-type": { display: "none" },
+  },
   "& input[type=checkbox]": { width: 16, height: 16, accentColor: "var(--z-aubergine)", display: "block" },
 } as const;
 

@@ -84,7 +84,15 @@ export default function StudentsPlace() {
         )}
       </PlaceHead>
       <Box sx={{ display: "flex", gap: 1.5, flex: 1, minHeight: 220 }}>
-        <Card sx={{ flex: 1, minWidth: 0, overflow: "hidden", display: "flex" }}>
+        <Card
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            overflow: "hidden",
+            display: "flex",
+            "@media print": { overflow: "visible" },
+          }}
+        >
           {screen.students.length > 0 ? (
             <StudentTable
               screen={screen}

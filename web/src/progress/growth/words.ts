@@ -20,8 +20,7 @@ export const words = {
         (student.aim.perWeek === undefined
           ? ""
           : `, ${student.aim.perWeek > 0 ? "+" : ""}${common.points(student.aim.perWeek)} a week`),
-  median: (value: number) =>
-    `${value > 0 ? "+" : ""}${common.points(value)} a week with odd values set aside`,
+  median: (value: number) => `${value > 0 ? "+" : ""}${common.points(value)} a week without odd values`,
   advice: {
     TOO_EARLY_TO_SAY: "too early to say",
     CHANGE_SOMETHING: "the last four are below the aim: change something",
