@@ -35,7 +35,7 @@ class QuestionsInTriesTest extends ServerTest {
         JsonNode running = answered(late, task);
         String pathOfDone = "/api/my/tries/" + done.get("id").asLong();
         early.post(pathOfDone + "/hand-in", null).ok();
-        clock.set(at("2027-02-09T09:00"));
+        clock.set(at("2027-02-09T08:20"));
 
         JsonNode set = own.teacher
                 .get("/api/library/questions?ids="
