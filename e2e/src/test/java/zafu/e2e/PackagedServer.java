@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import zafu.server.demo.HttpCaller;
 
@@ -26,11 +27,15 @@ final class PackagedServer {
         this.data = data;
     }
 
+    /** Below those that the system lends to connections, one of which could have taken it before the server begins. */
     private static int freePort() {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException none) {
-            throw new UncheckedIOException(none);
+        while (true) {
+            int port = ThreadLocalRandom.current().nextInt(20_000, 30_000);
+            try (ServerSocket socket = new ServerSocket(port)) {
+                return socket.getLocalPort();
+            } catch (IOException taken) {
+                // Another one, then.
+            }
         }
     }
 
@@ -59,8 +64,18 @@ final class PackagedServer {
                 "--zafu.zone=America/Halifax",
                 "--zafu.data=" + data);
         while (!(Files.exists(data.resolve("sign-in.txt")) && answers())) {
-            assertThat(process.isAlive()).as("the server while it starts").isTrue();
+            assertThat(process.isAlive())
+                    .as(() -> "the server while it starts; it said:\n" + log())
+                    .isTrue();
             TimeUnit.MILLISECONDS.sleep(100);
+        }
+    }
+
+    private String log() {
+        try {
+            return Files.readString(data.resolve("server.log"));
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
         }
     }
 
