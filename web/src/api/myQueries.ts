@@ -6,10 +6,8 @@ import { stamped } from "./stamp";
 export const tryQuery = (tryId: number) =>
   queryOptions({
     queryKey: ["my", "try", tryId],
-    queryFn: async () => {
-      const asked = performance.now();
-      return stamped(await data(api.GET("/api/my/tries/{tryId}", { params: { path: { tryId } } })), asked);
-    },
+    queryFn: async () =>
+      stamped(await data(api.GET("/api/my/tries/{tryId}", { params: { path: { tryId } } }))),
     staleTime: Number.POSITIVE_INFINITY,
   });
 

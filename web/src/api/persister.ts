@@ -46,7 +46,7 @@ const A_WEEK_MS = 7 * 24 * 60 * 60 * 1000;
 export const shownToStudents: Omit<PersistQueryClientOptions, "queryClient"> = {
   persister,
   maxAge: A_WEEK_MS,
-  buster: "1",
+  buster: "2",
   dehydrateOptions: {
     shouldDehydrateQuery: (query) =>
       query.state.status === "success" && (query.queryKey[0] === "my" || isStudent(query)),

@@ -6,14 +6,12 @@ export interface Heard {
   date: number;
   /** Which page it was. */
   page: number;
-  /** When it was asked for, by the clock of {@link running}: what was kept since may be missing in it. */
-  asked: number;
 }
 
-export function stamped<T extends object>(heard: T, asked = performance.now()): T & { heard: Heard } {
+export function stamped<T extends object>(heard: T): T & { heard: Heard } {
   return {
     ...heard,
-    heard: { running: performance.now(), date: Date.now(), page: performance.timeOrigin, asked },
+    heard: { running: performance.now(), date: Date.now(), page: performance.timeOrigin },
   };
 }
 

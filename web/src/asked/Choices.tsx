@@ -12,10 +12,10 @@ export function Choices({ sheet, given, onGive }: FieldProps) {
     <>
       {several && <Box sx={{ mb: 1, color: "var(--z-soft)" }}>{words.several}</Box>}
       {sheet.parts.map((part) => {
-        const on = chosen.includes(part.place);
+        const on = chosen.includes(part.name);
         return (
           <Box
-            key={part.place}
+            key={part.name}
             component="label"
             sx={{
               display: "flex",
@@ -36,7 +36,7 @@ export function Choices({ sheet, given, onGive }: FieldProps) {
               type={several ? "checkbox" : "radio"}
               name={`question-${sheet.id}`}
               checked={on}
-              onChange={() => onGive(several ? toggled(given, part.place) : String(part.place))}
+              onChange={() => onGive(several ? toggled(given, part.name) : String(part.name))}
               style={{ width: 20, height: 20, flex: "none", accentColor: "var(--z-aubergine)" }}
             />
             <Html html={part.html} component="span" />

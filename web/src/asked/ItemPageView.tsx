@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Schemas } from "../api/client";
 import { Html } from "./Html";
+import { Picture } from "./Picture";
 import { words } from "./words";
 
 /** An item's page without its title: text, picture, sheet or the way to a page outside. */
@@ -10,12 +11,7 @@ export function ItemPageView({ page }: { page: Schemas["ItemPage"] }) {
     <>
       {page.html && <Html html={page.html} lang={page.language} />}
       {page.file?.mediaType.startsWith("image/") && (
-        <Box
-          component="img"
-          src={page.file.address}
-          alt={page.title}
-          sx={{ maxWidth: "100%", borderRadius: "8px", mt: 1 }}
-        />
+        <Picture address={page.file.address} title={page.title} />
       )}
       {page.file && !page.file.mediaType.startsWith("image/") && (
         <Button component="a" href={page.file.address} target="_blank" rel="noopener" sx={{ mt: 1 }}>

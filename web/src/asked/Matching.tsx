@@ -20,23 +20,23 @@ export function Matching({ sheet, given, onGive }: FieldProps) {
       <Box sx={{ mb: 1, color: "var(--z-soft)", fontSize: "0.88em" }}>{words.matching}</Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mb: 2 }} data-silent>
         {sheet.partners.map((partner) => (
-          <Partner key={partner.place} partner={partner} used={[...pairs.values()].includes(partner.place)} />
+          <Partner key={partner.name} partner={partner} used={[...pairs.values()].includes(partner.name)} />
         ))}
       </Box>
       <Box sx={{ display: "grid", gap: 1.25 }}>
         {sheet.parts.map((part) => (
-          <Place key={part.place} part={part}>
+          <Place key={part.name} part={part}>
             <select
               aria-label={words.partnerOf(part.text)}
-              value={pairs.get(part.place) ?? ""}
-              onChange={(event) => onGive(paired(given, part.place, Number(event.target.value)))}
+              value={pairs.get(part.name) ?? ""}
+              onChange={(event) => onGive(paired(given, part.name, Number(event.target.value)))}
               style={selectStyle}
             >
               <option value="" disabled>
                 {words.choose}
               </option>
               {sheet.partners.map((partner) => (
-                <option key={partner.place} value={partner.place}>
+                <option key={partner.name} value={partner.name}>
                   {partner.text}
                 </option>
               ))}
@@ -49,7 +49,7 @@ export function Matching({ sheet, given, onGive }: FieldProps) {
 }
 
 function Partner({ partner, used }: { partner: Sheet["partners"][number]; used: boolean }) {
-  const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id: partner.place + 1 });
+  const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id: partner.name + 1 });
   return (
     <Box
       ref={setNodeRef}
@@ -75,7 +75,7 @@ function Partner({ partner, used }: { partner: Sheet["partners"][number]; used: 
 }
 
 function Place({ part, children }: { part: Sheet["parts"][number]; children: React.ReactNode }) {
-  const { setNodeRef, isOver } = useDroppable({ id: part.place + 1 });
+  const { setNodeRef, isOver } = useDroppable({ id: part.name + 1 });
   return (
     <Box
       ref={setNodeRef}

@@ -27,7 +27,7 @@ export function Ordering({ sheet, given, onGive }: FieldProps) {
         <SortableContext items={order.map((place) => place + 1)} strategy={verticalListSortingStrategy}>
           <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0, display: "grid", gap: 1 }}>
             {order.map((place, i) => {
-              const part = sheet.parts.find((each) => each.place === place);
+              const part = sheet.parts.find((each) => each.name === place);
               return (
                 part && (
                   <Part
@@ -43,6 +43,11 @@ export function Ordering({ sheet, given, onGive }: FieldProps) {
           </Box>
         </SortableContext>
       </DndContext>
+      {given === undefined && (
+        <Button sx={{ mt: 1, minHeight: 44 }} onClick={() => onGive(order.join(","))}>
+          {words.orderIsRight}
+        </Button>
+      )}
     </>
   );
 }
@@ -55,7 +60,7 @@ interface PartProps {
 }
 
 function Part({ part, number, last, onMove }: PartProps) {
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: part.place + 1 });
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: part.name + 1 });
   return (
     <Box
       component="li"

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
-import { lazy, Suspense } from "react";
-import { Waiting } from "../shell/Waiting";
+import { lazyPart } from "../shell/lazyPart";
+import { Part } from "../shell/Part";
 import type { Sheet } from "./answers";
 import { Choices } from "./Choices";
 import { Html } from "./Html";
@@ -18,17 +18,19 @@ export interface FieldProps {
 }
 
 /** Writing with a little form is only fetched where a question asks for it. */
-const RichText = lazy(() => import("./RichText"));
+const RichText = lazyPart(words.writing, () => import("./RichText"));
 
 /** A question and the field for its answer, the same in a try, on the shelf and in a preview. */
 export function QuestionField({ sheet, number, given, onGive }: FieldProps & { number: number }) {
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
-      <Box component="legend" sx={{ fontSize: "1.12em", fontWeight: 700, mb: 2, p: 0 }}>
-        <span className="visually-hidden">{words.question(number)}: </span>
-        <Html html={sheet.prompt} component="span" />
-      </Box>
-      <AnswerField sheet={sheet} given={given} onGive={onGive} />
+      <Part name={words.question(number)}>
+        <Box component="legend" sx={{ fontSize: "1.12em", fontWeight: 700, mb: 2, p: 0 }}>
+          <span className="visually-hidden">{words.question(number)}: </span>
+          <Html html={sheet.prompt} component="span" />
+        </Box>
+        <AnswerField sheet={sheet} given={given} onGive={onGive} />
+      </Part>
     </Box>
   );
 }
@@ -47,13 +49,11 @@ function AnswerField(props: FieldProps) {
       return <Pieces {...props} />;
     case "LONG_ANSWER":
       return (
-        <Suspense fallback={<Waiting />}>
-          <RichText
-            html={props.given ?? ""}
-            label={words.answer}
-            onWrite={(html) => props.onGive(html, true)}
-          />
-        </Suspense>
+        <RichText
+          html={props.given ?? ""}
+          label={words.answer}
+          onWrite={(html) => props.onGive(html, true)}
+        />
       );
     case "NUMERIC":
     case "SHORT_ANSWER":

@@ -115,13 +115,30 @@ function useHeld(part: React.RefObject<HTMLElement | null>, held: boolean) {
   const [count, setCount] = useState(0);
   const paragraphs = () => [...(part.current?.querySelectorAll<HTMLElement>(PARAGRAPHS) ?? [])];
   useLayoutEffect(() => {
-    const all = paragraphs();
-    setCount(all.length);
-    all.forEach((paragraph, i) => {
-      paragraph.toggleAttribute("data-held", held && i === place);
-      paragraph.toggleAttribute("data-back", held && i !== place);
-    });
-  });
+    const text = part.current;
+    if (!text || !held) {
+      return;
+    }
+    const mark = () => {
+      const all = [...text.querySelectorAll<HTMLElement>(PARAGRAPHS)];
+      setCount(all.length);
+      all.forEach((paragraph, i) => {
+        paragraph.toggleAttribute("data-held", i === place);
+        paragraph.toggleAttribute("data-back", i !== place);
+      });
+    };
+    mark();
+    // Another text, or the same in another language, has paragraphs of its own.
+    const changes = new MutationObserver(mark);
+    changes.observe(text, { childList: true, subtree: true });
+    return () => {
+      changes.disconnect();
+      for (const paragraph of text.querySelectorAll("[data-held], [data-back]")) {
+        paragraph.removeAttribute("data-held");
+        paragraph.removeAttribute("data-back");
+      }
+    };
+  }, [part, held, place]);
   const move = (by: number) => {
     const all = paragraphs();
     const next = Math.max(0, Math.min(all.length - 1, place + by));

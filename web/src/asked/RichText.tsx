@@ -53,10 +53,12 @@ export default function RichText({ html, label, onWrite }: Props) {
     },
   });
   useEffect(() => {
-    // What comes from elsewhere, another page or the server, takes the place of what nobody is writing at.
-    if (html !== shown.current && !editor.isFocused) {
+    // What comes from elsewhere, another page or the server, is what is saved: it must be what is seen.
+    if (html !== shown.current) {
       shown.current = html;
+      const { from, to } = editor.state.selection;
       editor.commands.setContent(html, { emitUpdate: false });
+      editor.commands.setTextSelection({ from, to });
     }
   }, [html, editor]);
   return (

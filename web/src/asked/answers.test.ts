@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { filled, inWords, moved, orderOf, paired, pairsOf, placesOf, type Sheet, toggled } from "./answers";
 
-const part = (place: number, text: string) => ({ place, text, html: text });
+const part = (name: number, text: string) => ({ name, text, html: text });
 
 const sheet = (fields: Partial<Sheet>): Sheet => ({
   id: 1,

@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 
 export type Sheet = Schemas["QuestionSheet"];
 
-/** Places that are chosen, as the server writes them: commas between. */
+/** Parts that are chosen or put in order, by name, as the server writes them: commas between. */
 export function placesOf(given: string | undefined): number[] {
   return given ? given.split(",").map(Number) : [];
 }
@@ -16,7 +16,7 @@ export function toggled(given: string | undefined, place: number): string {
 /** The parts of an ordering as they stand now: in the shown order until the student has moved one. */
 export function orderOf(sheet: Sheet, given: string | undefined): number[] {
   const places = placesOf(given);
-  return places.length === sheet.parts.length ? places : sheet.parts.map((part) => part.place);
+  return places.length === sheet.parts.length ? places : sheet.parts.map((part) => part.name);
 }
 
 export function moved(order: number[], from: number, by: number): string {
@@ -57,7 +57,7 @@ export function filled(given: string | undefined, blanks: number, blank: number,
 /** An answer in words, as it is shown beside its points. */
 export function inWords(sheet: Sheet, given: string): string {
   const textOf = (parts: Sheet["parts"], place: number) =>
-    parts.find((part) => part.place === place)?.text ?? "";
+    parts.find((part) => part.name === place)?.text ?? "";
   switch (sheet.kind) {
     case "SINGLE_CHOICE":
     case "MULTIPLE_CHOICE":
@@ -83,6 +83,11 @@ export function inWords(sheet: Sheet, given: string): string {
     case "SHORT_ANSWER":
       return given;
     case "LONG_ANSWER":
-      return given.replace(/<\/(p|li)>/g, " ").replace(/<[^>]*>/g, "");
+      return inPlainWords(given);
   }
+}
+
+/** Written text with a little form, without it. */
+export function inPlainWords(html: string): string {
+  return html.replace(/<\/(p|li)>/g, " ").replace(/<[^>]*>/g, "");
 }

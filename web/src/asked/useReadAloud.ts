@@ -13,6 +13,7 @@ export type Voice = "looking" | "there" | "none";
 export function useReadAloud(part: RefObject<HTMLElement | null>, language: string) {
   const voice = useVoice();
   const [speaking, setSpeaking] = useState(false);
+  const [failed, setFailed] = useState(false);
   const round = useRef(0);
   const stop = useCallback(() => {
     round.current++;
@@ -40,16 +41,27 @@ export function useReadAloud(part: RefObject<HTMLElement | null>, language: stri
         }
       };
       utterance.onend = () => next(place + 1);
-      utterance.onerror = () => round.current === mine && stop();
-      window.speechSynthesis.speak(utterance);
+      const fail = () => {
+        if (round.current === mine) {
+          stop();
+          setFailed(true);
+        }
+      };
+      utterance.onerror = fail;
+      try {
+        window.speechSynthesis.speak(utterance);
+      } catch {
+        fail();
+      }
     };
+    setFailed(false);
     if (blocks.length > 0) {
       setSpeaking(true);
       next(0);
     }
   }, [part, language, stop]);
   useEffect(() => stop, [stop]);
-  return { voice, speaking, speak, stop };
+  return { voice, speaking, failed, speak, stop };
 }
 
 /** Browsers know their voices a moment after the page is there. */

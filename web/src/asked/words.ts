@@ -5,10 +5,13 @@ export const words = {
   /** A language by its own name. */
   language: (tag: string) => new Intl.DisplayNames([tag], { type: "language" }).of(tag) ?? tag,
   answer: "Your answer",
+  writing: "The field to write in",
+  picture: (title: string) => `The picture “${title}”`,
   several: "More than one can be right.",
   up: (part: string) => `Move up: ${part}`,
   down: (part: string) => `Move down: ${part}`,
   order: "Put in order: drag, or use the arrows.",
+  orderIsRight: "This order is right",
   held: (place: number, count: number) => `paragraph ${place} of ${count} · the one you read is held`,
   matching: "Drag each one to its place, or choose from the list.",
   dragged: (part: string) => `${part}, to drag`,

@@ -1,12 +1,17 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
+import { outbox } from "../outbox/mine";
 
-/** Listens to what others change of a student's own work: minutes added, work given, a word of the teacher. */
+/** Listens to what others, or the student on another device, change: minutes, work, an answer, a word of the teacher. */
 export function useMyNews() {
   const queries = useQueryClient();
   useEffect(() => {
     const news = new EventSource("/api/my/news");
-    news.addEventListener("changed", () => queries.invalidateQueries({ queryKey: ["my"] }));
+    news.addEventListener("changed", async ({ data }: MessageEvent<string>) => {
+      if (!(await outbox.isOfThisDevice(data))) {
+        await queries.invalidateQueries({ queryKey: ["my"] });
+      }
+    });
     return () => news.close();
   }, [queries]);
 }

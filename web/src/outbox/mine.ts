@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from "react";
 import { queryClient } from "../api/queryClient";
 import { onBack } from "../shell/onBack";
-import { Outbox, type Waiting } from "./outbox";
+import { type Others, Outbox, type Waiting } from "./outbox";
 import { send } from "./send";
 import { openStore } from "./store";
 
@@ -13,11 +13,28 @@ async function alone(job: () => Promise<void>): Promise<void> {
   await navigator.locks.request("zafu-outbox", job);
 }
 
+function otherPages(): Others {
+  if (!("BroadcastChannel" in window)) {
+    return { tell: () => {}, hear: () => {} };
+  }
+  const channel = new BroadcastChannel("zafu-outbox");
+  return {
+    tell: () => channel.postMessage("changed"),
+    hear: (heard) => channel.addEventListener("message", heard),
+  };
+}
+
 /** This browser's. */
-export const outbox = new Outbox(openStore(), send, alone, (entry) => {
-  queryClient.invalidateQueries({ queryKey: ["my", "try", entry.tryId] });
-  queryClient.invalidateQueries({ queryKey: ["my", "work"] });
-});
+export const outbox = new Outbox(
+  openStore(),
+  send,
+  alone,
+  (entry) => {
+    queryClient.invalidateQueries({ queryKey: ["my", "try", entry.tryId] });
+    queryClient.invalidateQueries({ queryKey: ["my", "work"] });
+  },
+  otherPages(),
+);
 
 onBack(() => void outbox.flush());
 

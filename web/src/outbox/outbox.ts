@@ -1,37 +1,56 @@
-import { type Entry, placeOf, replaces } from "./entry";
+import { type Entry, isUnsent, placeOf, replaces, type Saved } from "./entry";
 import type { Store } from "./store";
 
 /** What the server said to something that was sent. */
 export type Outcome =
-  /** It has it. */
-  | "kept"
-  /** It has it, apart from the rest: the try was over, and a teacher decides. */
-  | "apart"
+  /** It has it, or something newer of this device; what it has, where it is numbered. */
+  | { as: "saved"; saved?: Saved }
+  /** Another device changed it, which the student had not seen. */
+  | { as: "elsewhere"; saved: Saved }
+  /** It has it, apart from the rest: the attempt was over, and a teacher decides. */
+  | { as: "apart" }
   /** It will never take it. */
-  | "refused"
+  | { as: "refused" }
   /** Nobody answered, or not sensibly. */
-  | "unreached"
+  | { as: "unreached" }
   /** Nobody is signed in, or somebody else. */
-  | "signedOut";
+  | { as: "signedOut" };
 
 export interface Waiting {
+  /** Whether it is known what waits on this device; until then nothing may be claimed. */
+  known: boolean;
+  /** In the order given: what is not sent, what the student has to decide, what was refused. */
   entries: readonly Entry[];
-  /** When the server was known to have the newest answer to a question, by {@link placeOf}; milliseconds of this page. */
-  sent: ReadonlyMap<string, number>;
+  /** What the server is known to have, by place. */
+  saved: ReadonlyMap<string, Saved>;
+  /** Whether all entries are on this device and not only on their way to it. */
+  arrived: boolean;
   unreached: boolean;
-  /** What the server will not take; told to the student, who tells the teacher. */
-  refused: readonly Entry[];
+}
+
+/** Pages of one browser share what waits: each tells the others of its changes. */
+export interface Others {
+  tell: () => void;
+  hear: (heard: () => void) => void;
 }
 
 const FIRST_REST_MS = 1_000;
 const LONGEST_REST_MS = 10_000;
+const nobodyElse: Others = { tell: () => {}, hear: () => {} };
 
 /**
  * Keeps what a student gives until the server has it: first on this device, then sent in the order given, one at a time,
- * and again until it is kept. One page of a browser sends at a time.
+ * and again until it is saved. One page of a browser sends at a time. What the server acknowledged is kept as well, so
+ * that a page without a connection shows what is saved.
  */
 export class Outbox {
-  private waiting: Waiting = { entries: [], sent: new Map(), unreached: false, refused: [] };
+  private waiting: Waiting = {
+    known: false,
+    entries: [],
+    saved: new Map(),
+    arrived: true,
+    unreached: false,
+  };
   private listeners = new Set<() => void>();
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -40,13 +59,17 @@ export class Outbox {
   /** Given, and not known to be on this device yet. */
   private arriving: readonly Entry[] = [];
   private arrived: Promise<unknown> = Promise.resolve();
+  private looks = 0;
 
   constructor(
     private readonly store: Promise<Store>,
     private readonly send: (entry: Entry) => Promise<Outcome>,
     private readonly alone: (job: () => Promise<void>) => Promise<void>,
     private readonly onApart: (entry: Entry) => void = () => {},
-  ) {}
+    private readonly others: Others = nobodyElse,
+  ) {
+    others.hear(() => void this.look());
+  }
 
   /** Whose things are sent from now on; nobody's where nobody is signed in. */
   belongsTo(studentId: number | null) {
@@ -64,14 +87,54 @@ export class Outbox {
   /** Resolves when it is on this device; sending begins at once or, for what is still being typed, a moment later. */
   async give(entry: Entry, afterMs = 0) {
     this.arriving = [...this.arriving, entry];
-    // From this moment on nothing may say that all is kept.
-    this.show({ entries: withArriving(this.waiting.entries, [entry]) });
+    // From this moment on nothing may say that all is saved.
+    this.show({ entries: withArriving(this.waiting.entries, [entry]), arrived: false });
     const added = this.store.then((store) => store.add(entry));
     this.arrived = Promise.all([this.arrived, added]);
     await added;
     this.arriving = this.arriving.filter((each) => each !== entry);
     await this.look();
+    this.others.tell();
     this.later(afterMs);
+  }
+
+  /** What the server said to have in an attempt, by place. */
+  async learn(studentId: number, said: ReadonlyMap<string, Saved>) {
+    await (await this.store).learn(studentId, said);
+    await this.look();
+  }
+
+  /** Of what was given here and changed elsewhere, this one is to count: it rests on what the student sees now. */
+  async insist(entry: Entry) {
+    const { instead, ...own } = entry;
+    await this.changed({ ...own, over: instead?.number ?? own.over });
+  }
+
+  /** What was given here is not to count, or was shown to the teacher. */
+  async drop(entry: Entry) {
+    await (await this.store).acknowledge(entry, undefined);
+    await this.look();
+    this.others.tell();
+  }
+
+  /** An attempt is over: what the student did not decide goes to the teacher, and nothing of it stays here. */
+  async close(tryId: number) {
+    for (const entry of this.waiting.entries) {
+      if (entry.tryId === tryId && entry.instead) {
+        await this.insist(entry);
+      }
+    }
+    await (await this.store).forget(tryId);
+  }
+
+  /** Nothing of what the server has stays on this device; what it does not have stays. */
+  async forget() {
+    await (await this.store).forget();
+  }
+
+  /** Whether news are of something that was given here: "mine", and the device that gave it where there is one. */
+  async isOfThisDevice(news: string): Promise<boolean> {
+    return news === `mine ${await (await this.store).device()}`;
   }
 
   /** Sends what waits. Resolves when nothing waits or the server cannot be reached. */
@@ -83,12 +146,12 @@ export class Outbox {
     return this.running;
   };
 
-  /** Resolves with whether everything of a try is kept by the server. */
+  /** Resolves with whether the server has said its word to everything of an attempt. */
   async settled(tryId: number): Promise<boolean> {
     await this.arrived;
     await this.flush();
     await this.flush();
-    return this.waiting.entries.every((entry) => entry.tryId !== tryId);
+    return this.waiting.entries.every((entry) => entry.tryId !== tryId || !isUnsent(entry));
   }
 
   private later(ms: number) {
@@ -98,29 +161,48 @@ export class Outbox {
 
   private async sendAll() {
     for (;;) {
-      const next = (await this.mine())[0];
-      if (next?.seq === undefined) {
+      const next = (await this.mine()).find(isUnsent);
+      if (next === undefined) {
         this.rest = FIRST_REST_MS;
         await this.look({ unreached: false });
         return;
       }
       const outcome = await this.send(next);
-      if (outcome === "unreached" || outcome === "signedOut") {
-        await this.look({ unreached: outcome === "unreached" });
-        if (outcome === "unreached") {
+      if (outcome.as === "unreached" || outcome.as === "signedOut") {
+        await this.look({ unreached: outcome.as === "unreached" });
+        if (outcome.as === "unreached") {
           this.later(this.rest);
           this.rest = Math.min(this.rest * 2, LONGEST_REST_MS);
         }
         return;
       }
-      await (await this.store).remove(next.seq);
-      if (outcome === "apart") {
-        this.onApart(next);
-      }
-      const refused = outcome === "refused" ? [...this.waiting.refused, next] : this.waiting.refused;
-      const sent = new Map(this.waiting.sent).set(placeOf(next), performance.now());
-      await this.look({ unreached: false, refused, sent });
+      await this.heard(next, outcome);
+      await this.look({ unreached: false });
+      this.others.tell();
     }
+  }
+
+  private async heard(entry: Entry, outcome: Exclude<Outcome, { as: "unreached" | "signedOut" }>) {
+    const store = await this.store;
+    switch (outcome.as) {
+      case "saved":
+        return store.acknowledge(entry, outcome.saved);
+      case "elsewhere":
+        await store.learn(entry.studentId, new Map([[placeOf(entry), outcome.saved]]));
+        return store.change({ ...entry, instead: outcome.saved });
+      case "refused":
+        return store.change({ ...entry, refused: true });
+      case "apart":
+        await store.acknowledge(entry, undefined);
+        return this.onApart(entry);
+    }
+  }
+
+  private async changed(entry: Entry) {
+    await (await this.store).change(entry);
+    await this.look();
+    this.others.tell();
+    this.later(0);
   }
 
   private async mine() {
@@ -128,8 +210,21 @@ export class Outbox {
   }
 
   private async look(change: Partial<Waiting> = {}) {
+    const round = ++this.looks;
     const stored = await this.mine();
-    this.show({ ...change, entries: withArriving(stored, this.arriving) });
+    const saved = await (await this.store).saved(this.owner ?? 0);
+    if (Object.keys(change).length > 0) {
+      this.show(change);
+    }
+    // A look that began later has seen more.
+    if (round === this.looks) {
+      this.show({
+        known: true,
+        entries: withArriving(stored, this.arriving),
+        arrived: this.arriving.length === 0,
+        saved,
+      });
+    }
   }
 
   private show(change: Partial<Waiting>) {

@@ -11,35 +11,46 @@ export async function send(entry: Entry): Promise<Outcome> {
     return await sent(entry);
   } catch (error) {
     if (!(error instanceof ApiProblem)) {
-      return "unreached";
+      return { as: "unreached" };
     }
     if (error.status === 401 || error.status === 403) {
-      return "signedOut";
+      return { as: "signedOut" };
     }
-    return error.status >= 500 || error.status === 429 ? "unreached" : "refused";
+    return { as: error.status >= 500 || error.status === 429 ? "unreached" : "refused" };
   }
 }
 
 async function sent(entry: Entry): Promise<Outcome> {
-  const { tryId, key, givenAt } = entry;
+  const { tryId, key, givenAt, text = "" } = entry;
   const signal = AbortSignal.timeout(entry.kind === "file" ? PATIENCE_MS.file : PATIENCE_MS.words);
+  const number =
+    entry.device && entry.seq ? { over: entry.over, device: entry.device, given: entry.seq } : undefined;
   switch (entry.kind) {
     case "answer": {
       const path = { tryId, questionId: entry.questionId ?? 0 };
-      const body = { given: entry.text ?? "", key, givenAt };
+      const body = { given: text, key, givenAt, number };
       return outcome(
+        text,
         await data<Schemas["Kept"]>(
           api.PUT("/api/my/tries/{tryId}/answers/{questionId}", { params: { path }, body, signal }),
         ),
       );
     }
     case "written": {
-      const body = { text: entry.text ?? "", key, givenAt };
+      const body = { text, key, givenAt, number };
       return outcome(
+        text,
         await data<Schemas["Kept"]>(
           api.PUT("/api/my/tries/{tryId}/written", { params: { path: { tryId } }, body, signal }),
         ),
       );
+    }
+    case "flags": {
+      const body = { questions: text ? text.split(",").map(Number) : [] };
+      const kept = await data<Schemas["FlagsKept"]>(
+        api.PUT("/api/my/tries/{tryId}/flags", { params: { path: { tryId } }, body, signal }),
+      );
+      return { as: "saved", saved: { text, number: kept.number } };
     }
     case "file": {
       const form = new FormData();
@@ -53,11 +64,22 @@ async function sent(entry: Entry): Promise<Outcome> {
           signal,
         }),
       );
-      return page.handedIn ? "apart" : "kept";
+      return { as: page.handedIn ? "apart" : "saved" };
     }
   }
 }
 
-function outcome(kept: Schemas["Kept"]): Outcome {
-  return kept.as === "KEPT" || kept.as === "OLDER" ? "kept" : "apart";
+function outcome(text: string, kept: Schemas["Kept"]): Outcome {
+  switch (kept.as) {
+    case "KEPT":
+      return { as: "saved", saved: { text, number: kept.number } };
+    case "OVERTAKEN":
+      return { as: "saved" };
+    case "CHANGED_ELSEWHERE":
+      return { as: "elsewhere", saved: { text: kept.saved ?? "", number: kept.number } };
+    case "AFTER_END":
+    case "HANDED_IN":
+    case "TAKEN_BACK":
+      return { as: "apart" };
+  }
 }

@@ -9,6 +9,8 @@ export async function signOut() {
   } finally {
     queryClient.clear();
     await forgetMine();
+    const { outbox } = await import("../outbox/mine");
+    await outbox.forget();
     window.location.assign("/");
   }
 }

@@ -2,8 +2,9 @@ export const words = {
   waiting: "One moment…",
   waitingOffline: "There is no connection. This goes on by itself when it is back.",
   noSuchClass: "There is no such class, or you do not work in it.",
-  mishap: "This page could not be shown. What was kept before is safe.",
+  mishap: "This page could not be shown. What was saved is safe.",
   mishapOffline: "There is no connection. Try again when it is back.",
+  partFailed: (name: string) => `${name} could not be shown. Everything else works.`,
   again: "Try again",
   places: {
     today: "Today",

@@ -2,10 +2,12 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation } from "@tanstack/react-query";
 import { api, data, type Schemas } from "../api/client";
+import { inWords } from "../asked/answers";
 import { Html } from "../asked/Html";
 import { QuestionField } from "../asked/QuestionField";
 import { outbox } from "../outbox/mine";
 import { useNotice } from "../shell/Notice";
+import { Elsewhere } from "./Elsewhere";
 import type { Answers } from "./useAnswers";
 import { words } from "./words";
 
@@ -22,7 +24,7 @@ export function AskedQuestion({ page, question, number, answers }: Props) {
   const check = useMutation({
     mutationFn: async () => {
       if (!(await outbox.settled(page.id))) {
-        throw new Error(words.waiting);
+        throw new Error(words.checkWaits);
       }
       const path = { tryId: page.id, questionId: question.id };
       return data<Schemas["AnswerChecked"]>(
@@ -31,7 +33,8 @@ export function AskedQuestion({ page, question, number, answers }: Props) {
     },
     onError: (error) => tell(error.message),
   });
-  const given = answers.given.get(question.id);
+  const given = answers.given(question.id);
+  const elsewhere = answers.elsewhere(question.id);
   return (
     <Box id={`question-${number}`} sx={{ mb: 4, scrollMarginTop: 80 }}>
       <QuestionField
@@ -43,6 +46,7 @@ export function AskedQuestion({ page, question, number, answers }: Props) {
           answers.give(question.id, text, typing);
         }}
       />
+      {elsewhere && <Elsewhere entry={elsewhere} here={inWords(question.sheet, elsewhere.text ?? "")} />}
       {page.mayCheck && (
         <Box sx={{ mt: 1.5, display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1.5 }}>
           <Button disabled={!given || check.isPending} onClick={() => check.mutate()} sx={{ minHeight: 44 }}>

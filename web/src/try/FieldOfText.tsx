@@ -1,13 +1,9 @@
-import { lazy, Suspense } from "react";
-import { Waiting } from "../shell/Waiting";
+import { words as asked } from "../asked/words";
+import { lazyPart } from "../shell/lazyPart";
 import { words } from "./words";
 
-const RichText = lazy(() => import("../asked/RichText"));
+const RichText = lazyPart(asked.writing, () => import("../asked/RichText"));
 
 export function FieldOfText({ text, onWrite }: { text: string; onWrite: (text: string) => void }) {
-  return (
-    <Suspense fallback={<Waiting />}>
-      <RichText html={text} label={words.write} onWrite={onWrite} />
-    </Suspense>
-  );
+  return <RichText html={text} label={words.write} onWrite={onWrite} />;
 }

@@ -1,13 +1,15 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useRef, useState } from "react";
+import { inPlainWords } from "../asked/answers";
 import { ItemPageView } from "../asked/ItemPageView";
 import { AtHand } from "./AtHand";
+import { Elsewhere } from "./Elsewhere";
 import { FieldOfText } from "./FieldOfText";
 import { HandedFiles } from "./HandedFiles";
 import { HandInDialog } from "./HandInDialog";
-import { KeepingMark } from "./KeepingMark";
 import type { RunningProps } from "./RunningTry";
+import { SaveMark } from "./SaveMark";
 import { TryFrame } from "./TryFrame";
 import { useTryClock } from "./useTryClock";
 import { useWritten } from "./useWritten";
@@ -35,7 +37,10 @@ export function HandInTry({ page, studentId, onOver, onHandIn, handingIn }: Runn
             </Box>
           ))}
           <FieldOfText text={written.text} onWrite={written.setText} />
-          <KeepingMark keeping={written.keeping} />
+          {written.elsewhere && (
+            <Elsewhere entry={written.elsewhere} here={inPlainWords(written.elsewhere.text ?? "")} />
+          )}
+          <SaveMark state={written.state} />
           <HandedFiles page={page} waiting={written.filesWaiting} onAdd={written.addFile} />
           <Button
             size="large"

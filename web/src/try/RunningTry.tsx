@@ -3,10 +3,11 @@ import { useRef, useState } from "react";
 import type { StampedTry } from "../api/myQueries";
 import { ReadingText } from "../asked/ReadingText";
 import { useEase } from "../ease/EaseProvider";
+import { Part } from "../shell/Part";
 import { AskedQuestion } from "./AskedQuestion";
 import { AtHand } from "./AtHand";
 import { HandInDialog } from "./HandInDialog";
-import { KeepingMark } from "./KeepingMark";
+import { SaveMark } from "./SaveMark";
 import { Steps } from "./Steps";
 import { TryFoot } from "./TryFoot";
 import { TryFrame } from "./TryFrame";
@@ -27,7 +28,7 @@ export interface RunningProps {
 export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: RunningProps) {
   const clock = useTryClock(page, onOver);
   const answers = useAnswers({ studentId, page, now: clock.now });
-  const flags = useFlags(page);
+  const flags = useFlags({ studentId, page, now: clock.now });
   const { lineFocus } = useEase();
   const part = useRef<HTMLElement>(null);
   const [place, setPlace] = useState(0);
@@ -58,7 +59,9 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
         }}
       >
         {page.texts.length > 0 && (
-          <ReadingText texts={page.texts} others={page.inOtherLanguages} held={lineFocus} />
+          <Part name={words.text}>
+            <ReadingText texts={page.texts} others={page.inOtherLanguages} held={lineFocus} />
+          </Part>
         )}
         <Box
           sx={{
@@ -76,13 +79,13 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
             <Steps
               steps={page.questions.map((each) => ({
                 questionId: each.id,
-                answered: Boolean(answers.given.get(each.id)),
+                answered: Boolean(answers.given(each.id)),
                 flagged: flags.has(each.id),
               }))}
               place={place}
               onPlace={goTo}
             />
-            <KeepingMark keeping={answers.keeping} />
+            <SaveMark state={answers.state} />
           </Box>
           <AtHand page={page} />
           {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", mb: 2 }}>{page.instructions}</Box>}
@@ -112,7 +115,7 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
       <HandInDialog
         open={asking}
         empty={page.questions.length === 0 ? false : undefined}
-        unanswered={numbers((id) => !answers.given.get(id))}
+        unanswered={numbers((id) => !answers.given(id))}
         flagged={numbers(flags.has)}
         onGoTo={(number) => {
           setAsking(false);

@@ -1,10 +1,11 @@
 import Box from "@mui/material/Box";
-import { useKeeping } from "./useAnswers";
+import { useSaveState } from "./useAnswers";
 import { words } from "./words";
 
 /** In place of the work from the moment the time is over until the server's word about it is here. */
 export function TimeOver({ tryId }: { tryId: number }) {
-  const offline = useKeeping(tryId) === "waiting" || !navigator.onLine;
+  const state = useSaveState(tryId);
+  const offline = state !== "saved" && state !== "saving";
   return (
     <Box
       component="main"

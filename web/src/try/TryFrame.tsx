@@ -1,10 +1,12 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import { type ReactNode, type RefObject, useEffect, useRef } from "react";
 import type { StampedTry } from "../api/myQueries";
 import { EaseButton } from "../ease/EaseButton";
-import { useWaiting } from "../outbox/mine";
+import { outbox, useWaiting } from "../outbox/mine";
 import { Mark } from "../shell/Mark";
 import { useNotice } from "../shell/Notice";
+import { Part } from "../shell/Part";
 import { BreakButton, OnBreak } from "./Break";
 import { ReadToMe } from "./ReadToMe";
 import { TimeLeft } from "./TimeLeft";
@@ -51,11 +53,15 @@ export function TryFrame({ page, clock, part, children }: Props) {
           {page.title}
         </Box>
         <EaseButton />
-        {page.atHand.readAloud && <ReadToMe part={part} language={page.texts[0]?.language ?? "en"} />}
+        {page.atHand.readAloud && (
+          <Part name={words.readAloud}>
+            <ReadToMe part={part} language={page.texts[0]?.language ?? "en"} />
+          </Part>
+        )}
         <BreakButton tryId={page.id} clock={clock} />
         <TimeLeft clock={clock} />
       </Box>
-      <Refused />
+      <Refused tryId={page.id} />
       {covered(page, clock) ?? children}
     </Box>
   );
@@ -83,14 +89,22 @@ function useMinutesAdded(added: number) {
 }
 
 /** What the server will never take is not thrown away without a word. */
-function Refused() {
-  const { refused } = useWaiting();
+function Refused({ tryId }: { tryId: number }) {
+  const refused = useWaiting().entries.filter((entry) => entry.tryId === tryId && entry.refused);
   if (refused.length === 0) {
     return null;
   }
+  const shown = () => {
+    for (const entry of refused) {
+      void outbox.drop(entry);
+    }
+  };
   return (
     <Box role="alert" sx={{ p: 2, bgcolor: "var(--z-clayWash)", color: "var(--z-clayText)" }}>
-      {words.refused} {refused.map((entry) => entry.text ?? entry.fileName).join("; ")}
+      {words.refused} {refused.map((entry) => entry.text ?? entry.fileName).join("; ")}{" "}
+      <Button sx={{ minHeight: 44 }} onClick={shown}>
+        {words.shown}
+      </Button>
     </Box>
   );
 }

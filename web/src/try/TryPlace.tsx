@@ -4,15 +4,16 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
-import { tryQuery } from "../api/myQueries";
+import { type StampedTry, tryQuery } from "../api/myQueries";
 import { sessionQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { stamped } from "../api/stamp";
-import { outbox } from "../outbox/mine";
+import { outbox, useWaiting } from "../outbox/mine";
 import { useNotice } from "../shell/Notice";
 import { Waiting } from "../shell/Waiting";
 import { HandInTry } from "./HandInTry";
 import { RunningTry } from "./RunningTry";
+import { savedOf } from "./savedOf";
 import { TryResult } from "./TryResult";
 import { words } from "./words";
 
@@ -38,13 +39,15 @@ export default function TryPlace() {
     onError: (failed) => tell(failed instanceof TypeError ? words.handInWaits : failed.message),
   });
   useFieldsAtHand();
+  useSavedHere(studentId, page);
+  const { known } = useWaiting();
   const onOver = useCallback(() => {
     outbox.flush().then(() => {
       queryClient.invalidateQueries({ queryKey: ["my", "work"] });
       refetch();
     });
   }, [refetch]);
-  if (!page) {
+  if (!page || !known) {
     return error || fetchStatus === "paused" ? (
       <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 3 }}>
         <p>{error?.message ?? words.offline}</p>
@@ -73,6 +76,17 @@ export default function TryPlace() {
       handingIn={handIn.isPending}
     />
   );
+}
+
+/** What the server has is kept on this device as well, as long as the attempt goes on. */
+function useSavedHere(studentId: number, page: StampedTry | undefined) {
+  useEffect(() => {
+    if (page?.handedIn) {
+      void outbox.close(page.id);
+    } else if (page) {
+      void outbox.learn(studentId, savedOf(page));
+    }
+  }, [studentId, page]);
 }
 
 /** What answers are written in is there before the connection goes. */

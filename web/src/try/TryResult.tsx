@@ -1,14 +1,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { inWords } from "../asked/answers";
 import { Html } from "../asked/Html";
 import { Card } from "../shell/Card";
+import { lazyPart } from "../shell/lazyPart";
 import { words } from "./words";
 
-const RichText = lazy(() => import("../asked/RichText"));
+const RichText = lazyPart(words.yourAnswer, () => import("../asked/RichText"));
 
 /** What was handed in, what it earned once that is to be seen, and what the teacher says. */
 export function TryResult({ page }: { page: Schemas["TryPage"] }) {
@@ -33,9 +33,7 @@ export function TryResult({ page }: { page: Schemas["TryPage"] }) {
       )}
       {page.written && (
         <Card sx={{ p: 2, mb: 2 }} aria-label={words.yourAnswer}>
-          <Suspense>
-            <RichText html={page.written} label={words.yourAnswer} />
-          </Suspense>
+          <RichText html={page.written} label={words.yourAnswer} />
         </Card>
       )}
       {page.files.map((file) => (
@@ -85,11 +83,7 @@ function Answered({ question, waits }: { question: Schemas["QuestionPage"]; wait
           ? `${words.yourAnswer}: ${long ? "" : inWords(question.sheet, question.given)}`
           : words.noAnswer}
       </Box>
-      {long && (
-        <Suspense>
-          <RichText html={question.given ?? ""} label={words.yourAnswer} />
-        </Suspense>
-      )}
+      {long && <RichText html={question.given ?? ""} label={words.yourAnswer} />}
       {question.feedback && <Html html={question.feedback} sx={{ fontSize: "0.88em" }} />}
       {question.criteria?.map((each) => (
         <Box key={each.name} sx={{ fontSize: "0.88em" }}>

@@ -1,9 +1,9 @@
-import { useMemo, useState } from "react";
+import { onlineManager } from "@tanstack/react-query";
+import { useSyncExternalStore } from "react";
 import type { StampedTry } from "../api/myQueries";
-import { answersOver, newerThan, type Own } from "../outbox/entry";
+import { type Entry, inSight, isUnsent, placeOf } from "../outbox/entry";
 import { outbox, useWaiting } from "../outbox/mine";
-
-export type Keeping = "kept" | "keeping" | "waiting";
+import { type SaveState, saveState } from "./saveState";
 
 /** A moment in which more may be typed, before what is typed is sent. It is on this device at once. */
 const TYPING_MS = 500;
@@ -16,40 +16,47 @@ export interface Giving {
 }
 
 export interface Answers {
-  given: ReadonlyMap<number, string>;
+  given: (questionId: number) => string | undefined;
   /** @param typing whether more of it may follow at once */
   give: (questionId: number, given: string, typing?: boolean) => void;
-  keeping: Keeping;
+  /** What was given here while another device changed the same answer; the student decides. */
+  elsewhere: (questionId: number) => Entry | undefined;
+  state: SaveState;
 }
 
 /** A student's answers: shown at once, kept on this device at once, and sent until the server has them. */
 export function useAnswers({ studentId, page, now }: Giving): Answers {
-  const waiting = useWaiting();
-  const [own, setOwn] = useState<ReadonlyMap<number, Own>>(new Map());
-  const entries = waiting.entries.filter((entry) => entry.tryId === page.id);
-  const given = useMemo(() => {
-    const known = page.questions.flatMap((each): [number, string][] =>
-      each.given === undefined ? [] : [[each.id, each.given]],
-    );
-    // A page that was kept from before knows nothing of this one's clock.
-    const asked = page.heard.page === performance.timeOrigin ? page.heard.asked : Number.NEGATIVE_INFINITY;
-    const newer = newerThan(asked, page.id, own, waiting.sent);
-    return new Map([...answersOver(new Map(known), entries), ...newer]);
-  }, [page.id, page.questions, page.heard, entries, own, waiting.sent]);
+  const { entries, saved } = useWaiting();
+  const placed = (questionId: number) => placeOf({ tryId: page.id, kind: "answer", questionId });
+  const seen = (questionId: number) => {
+    const said = page.questions.find((each) => each.id === questionId);
+    const onPage = said?.given === undefined ? undefined : { text: said.given, number: said.number };
+    return inSight(placed(questionId), entries, saved, onPage);
+  };
   const give = (questionId: number, text: string, typing = false) => {
-    setOwn((before) => new Map(before).set(questionId, { text, running: performance.now() }));
-    const entry = { kind: "answer", questionId, text } as const;
+    const { over } = seen(questionId);
+    const entry = { kind: "answer", questionId, text, over } as const;
     void outbox.give(
       { ...entry, key: crypto.randomUUID(), studentId, tryId: page.id, givenAt: now() },
       typing ? TYPING_MS : 0,
     );
   };
-  return { given, give, keeping: useKeeping(page.id) };
+  return {
+    given: (questionId) => seen(questionId).text,
+    give,
+    elsewhere: (questionId) =>
+      entries.find((entry) => entry.instead && placeOf(entry) === placed(questionId)),
+    state: useSaveState(page.id),
+  };
 }
 
-/** Whether what was given in a try is kept by the server. */
-export function useKeeping(tryId: number): Keeping {
-  const { entries, unreached } = useWaiting();
-  const open = entries.some((entry) => entry.tryId === tryId);
-  return open ? (unreached ? "waiting" : "keeping") : "kept";
+/** Where what was given in an attempt is. */
+export function useSaveState(tryId: number): SaveState {
+  const waiting = useWaiting();
+  const online = useSyncExternalStore(
+    (listener) => onlineManager.subscribe(listener),
+    () => onlineManager.isOnline(),
+  );
+  const unsent = waiting.entries.filter((entry) => entry.tryId === tryId && isUnsent(entry));
+  return saveState(unsent, waiting, online);
 }

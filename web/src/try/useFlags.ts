@@ -1,21 +1,26 @@
-import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
-import { api, type Schemas } from "../api/client";
+import { inSight, placeOf } from "../outbox/entry";
+import { outbox, useWaiting } from "../outbox/mine";
+import type { Giving } from "./useAnswers";
 
-/** Questions to look at again, kept with the try; shown at once, whether or not the server can be reached. */
-export function useFlags(page: Schemas["TryPage"]) {
-  const [flagged, setFlagged] = useState<readonly number[]>(page.flagged);
-  const keep = useMutation({
-    mutationFn: (questions: number[]) =>
-      api.PUT("/api/my/tries/{tryId}/flags", { params: { path: { tryId: page.id } }, body: { questions } }),
-    retry: 3,
-  });
+/** Questions to look at again, shown at once and kept like answers. */
+export function useFlags({ studentId, page, now }: Giving) {
+  const { entries, saved } = useWaiting();
+  const place = placeOf({ tryId: page.id, kind: "flags", questionId: undefined });
+  const onPage = { text: page.flagged.join(","), number: page.flagsNumber };
+  const { text, over } = inSight(place, entries, saved, onPage);
+  const flagged = text ? text.split(",").map(Number) : [];
   const toggle = (questionId: number) => {
     const next = flagged.includes(questionId)
       ? flagged.filter((each) => each !== questionId)
       : [...flagged, questionId];
-    setFlagged(next);
-    keep.mutate(next);
+    const entry = { kind: "flags", text: next.join(","), over } as const;
+    void outbox.give({
+      ...entry,
+      key: crypto.randomUUID(),
+      studentId,
+      tryId: page.id,
+      givenAt: now(),
+    });
   };
   return { has: (questionId: number) => flagged.includes(questionId), toggle };
 }

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useReducer } from "react";
 import { api, data } from "../api/client";
 import type { StampedTry } from "../api/myQueries";
 import { disagree, elapsed, stamped } from "../api/stamp";
 import { onBack } from "../shell/onBack";
-import { type ClockFace, faceOf, serverNow } from "./timeLeft";
+import { faceOf, serverNow } from "./timeLeft";
 
 const HALF_A_SECOND = 500;
 
@@ -22,27 +22,31 @@ export function useTryClock(page: StampedTry, onOver: () => void) {
     staleTime: Number.POSITIVE_INFINITY,
     refetchInterval: 30_000,
   });
-  const newest = newer(clock, { ...page.clock, heard: page.heard });
-  const [face, setFace] = useState<ClockFace>(() => faceOf(newest, elapsed(newest.heard)));
+  // The same object as long as nobody has said anything new: what is made anew at each painting would never come to rest.
+  const newest = useMemo(
+    () => newer(clock, { ...page.clock, heard: page.heard }),
+    [clock, page.clock, page.heard],
+  );
+  const [, tick] = useReducer((ticks: number) => ticks + 1, 0);
   useEffect(() => {
     let last = newest.heard;
-    const tick = () => {
+    const look = () => {
       const now = stamped({}).heard;
       if (disagree(last, now.running, now.date)) {
         refetch();
       }
       last = now;
-      setFace(faceOf(newest, elapsed(newest.heard)));
+      tick();
     };
     const seen = () => document.visibilityState === "visible" && refetch();
-    tick();
-    const timer = setInterval(tick, HALF_A_SECOND);
+    const timer = setInterval(look, HALF_A_SECOND);
     const back = onBack(seen);
     return () => {
       clearInterval(timer);
       back();
     };
   }, [newest, refetch]);
+  const face = faceOf(newest, elapsed(newest.heard));
   const over = face.left === 0 || newest.over;
   useEffect(() => {
     if (over) {

@@ -4,9 +4,17 @@ export const words = {
   question: (number: number) => `Question ${number}`,
   flaggedQuestion: (number: number) => `Question ${number}, to look at again`,
   questions: "Questions",
-  kept: "✓ kept",
-  keeping: "keeping…",
-  waiting: "no connection · kept on this device",
+  state: {
+    saved: "✓ Saved",
+    savedBefore: "No connection · saved up to here",
+    saving: "Saving…",
+    onDevice: "No connection · saved on this device",
+    onPage: "Not saved yet · leave this page open",
+  },
+  elsewhere: "You answered this on another device too. That answer is saved and shown above.",
+  here: "Your answer here:",
+  useHere: "Use my answer here",
+  keepThere: "Keep the saved one",
   back: "Back",
   next: "Next",
   flag: "look again later",
@@ -22,7 +30,7 @@ export const words = {
   goTo: (number: number) => `Go to ${number}`,
   notYet: "Go on working",
   handInWaits:
-    "There is no connection. What you did is safe on this device. Hand in when the connection is back; at the end of the time it is handed in by itself.",
+    "There is no connection. What you did is saved on this device. Hand in when the connection is back; at the end of the time it is handed in by itself.",
   sending: "Just a moment, your last answers are on their way.",
   timeLeft: (minutes: number) => (minutes >= 1 ? plural(minutes, "minute") : "less than a minute"),
   of: (minutes: number, added: number) =>
@@ -40,7 +48,7 @@ export const words = {
   breakEnd: "Go on working",
   timeOver: "The time is over",
   timeOverWaits:
-    "There is no connection right now. What you gave is safe on this device and goes to your teacher when the connection is back. You can leave this page open.",
+    "There is no connection right now. What you did is saved on this device and goes to your teacher when the connection is back. You can leave this page open.",
   timeOverSends: "Your answers are being handed in.",
   over: "Handed in",
   overByTime: "The time was over. Your answers were handed in by themselves.",
@@ -60,7 +68,8 @@ export const words = {
     count === 1
       ? "One answer came too late and does not count."
       : `${count} answers came too late and do not count.`,
-  refused: "This could not be kept. Please show it to your teacher:",
+  refused: "This could not be saved. Please show it to your teacher:",
+  shown: "I have shown it",
   said: "Your teacher:",
   criterion: (name: string, earned: number, points: number) => `${name}: ${earned} of ${points}`,
   remark: (by: string | undefined) => (by ? `${by} says` : "Your teacher says"),
@@ -68,10 +77,14 @@ export const words = {
   noAnswer: "no answer",
   waitsForTeacher: "your teacher will look",
   mayUse: (things: string[]) => `You may use: ${things.join(", ")}`,
+  text: "The text",
   readAloud: "Read to me",
   stopReading: "Stop reading",
+  voiceFailed: "The voice stopped. Press again to go on.",
   noVoice: "This device has no voice to read with. Ask your teacher.",
   check: "Check",
+  checkWaits:
+    "There is no connection. What you did is saved on this device; check it when the connection is back.",
   right: "Right.",
   notYetRight: "Not yet. You can change it.",
   person: "Your teacher will look at this one.",

@@ -68,10 +68,10 @@ class KilledServerTest {
             student.page().waitForCondition(() -> given(student).equals("11"));
             server.kill();
             student.field("Your answer").fill("12");
-            student.text("no connection · kept on this device").waitFor();
+            student.text("No connection · saved on this device").waitFor();
             server.start();
             student.page().waitForCondition(() -> given(student).equals("12"), whileItWarmsUp());
-            student.text("✓ kept").waitFor();
+            student.text("✓ Saved").waitFor();
         }
     }
 

@@ -123,7 +123,7 @@ class MyWorkJourneyTest {
         page.keyboard().press("Enter");
         student.field("Your answer").focus();
         page.keyboard().type("crab");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         student.button("Hand in").focus();
         page.keyboard().press("Enter");
         assertThat(student.text("You wanted to look again at 1.")).isVisible();
@@ -145,7 +145,7 @@ class MyWorkJourneyTest {
         open(1280, 800);
         student.start("Tree");
         student.field("Moon").check();
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         assertThat(student.page().locator("body"))
                 .matchesAriaSnapshot(
                         """
@@ -157,7 +157,7 @@ class MyWorkJourneyTest {
                 - main:
                   - navigation "Questions":
                     - button "Question 1"
-                  - status: ✓ kept
+                  - status: ✓ Saved
                   - 'group "Question 1: Why?"':
                     - radio "Moon" [checked]
                     - radio "Wind"
@@ -188,7 +188,7 @@ class MyWorkJourneyTest {
         assertThat(parts).hasCount(3);
         String first = parts.first().innerText();
         drag(parts.first(), parts.last());
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         assertThat(parts.last()).containsText(first.replaceAll("[^a-z]", ""));
         parts.last().getByRole(AriaRole.BUTTON).first().press("Enter");
         assertThat(parts.nth(1)).containsText(first.replaceAll("[^a-z]", ""));
@@ -203,7 +203,7 @@ class MyWorkJourneyTest {
         assertThat(crab.locator("option:checked")).hasText("reeds");
         crab.selectOption("mud");
         student.page().getByLabel("What belongs to heron?").selectOption("reeds");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
     }
 
     @Test
@@ -215,7 +215,7 @@ class MyWorkJourneyTest {
         field.click();
         student.button("Bold").click();
         student.page().keyboard().type("Twice a day");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         Accessibility.check(student.page());
         student.page().reload();
         assertThat(field.locator("strong")).hasText("Twice a day");

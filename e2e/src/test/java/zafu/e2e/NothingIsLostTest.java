@@ -75,15 +75,15 @@ class NothingIsLostTest {
     void aConnectionThatIsCutIsShownQuietlyAndEverythingGoesWhenItIsBack() {
         student.start(QUIZ);
         answer(1, "Two hills of water");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         student.context().setOffline(true);
         answer(2, "Herring");
         answer(3, "A rope");
         answer(2, "Crabs");
-        assertThat(student.text("no connection · kept on this device")).isVisible();
+        assertThat(student.text("No connection · saved on this device")).isVisible();
         untilKept("0", "-", "-");
         student.context().setOffline(false);
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         untilKept("0", "0", "1");
     }
 
@@ -94,12 +94,12 @@ class NothingIsLostTest {
         student.waitUntilInstalled();
         student.context().setOffline(true);
         answer(1, "The wind");
-        assertThat(student.text("no connection · kept on this device")).isVisible();
+        assertThat(student.text("No connection · saved on this device")).isVisible();
         student.page().reload();
         assertThat(student.field("The wind")).isChecked();
-        assertThat(student.text("no connection · kept on this device")).isVisible();
+        assertThat(student.text("No connection · saved on this device")).isVisible();
         student.context().setOffline(false);
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         assertThat(student.page().url()).isEqualTo(address);
         untilKept("1", "-", "-");
     }
@@ -108,12 +108,12 @@ class NothingIsLostTest {
     void inTwoTabsWhatWasGivenLastCountsAndHandingInInOneEndsTheOther() {
         student.start(QUIZ);
         answer(1, "The wind");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         Page second = student.anotherTab("/my/tries/" + tryId());
         Locator there = second.getByLabel("Two hills of water");
         assertThat(second.getByLabel("The wind")).isChecked();
         there.check();
-        assertThat(second.getByText("✓ kept")).isVisible();
+        assertThat(second.getByText("✓ Saved")).isVisible();
         untilKept("0", "-", "-");
         second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in"))
                 .click();
@@ -134,11 +134,11 @@ class NothingIsLostTest {
         assertThat(timer()).containsText("20 minutes");
         student.page().evaluate("() => { const real = Date.now; Date.now = () => real() + 3 * 3600 * 1000; }");
         answer(1, "Two hills of water");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         assertThat(timer()).containsText("20 minutes");
         student.page().evaluate("() => { Date.now = () => 0; }");
         answer(2, "Crabs");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         assertThat(timer()).containsText("20 minutes");
         untilKept("0", "0", "-");
         assertThat(seenByTheTeacher().get("late")).isEmpty();
@@ -149,7 +149,7 @@ class NothingIsLostTest {
         student.page().clock().install();
         student.start(QUIZ);
         answer(1, "Two hills of water");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         // To the page it is as if the lid had been closed: no event comes for ten minutes, then the clocks have jumped.
         zafu.clock().advance(Duration.ofMinutes(10));
         student.page().clock().fastForward("10:00");
@@ -158,7 +158,7 @@ class NothingIsLostTest {
         assertThat(timer()).containsText("10 minutes");
         assertThat(student.field("Two hills of water")).isChecked();
         answer(2, "Crabs");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         untilKept("0", "0", "-");
     }
 
@@ -166,10 +166,10 @@ class NothingIsLostTest {
     void whatWasGivenInTimeBeforeTheEndCameOfflineIsKeptForTheTeacherToAccept() {
         student.start(QUIZ);
         answer(1, "Two hills of water");
-        assertThat(student.text("✓ kept")).isVisible();
+        assertThat(student.text("✓ Saved")).isVisible();
         student.context().setOffline(true);
         answer(2, "Crabs");
-        assertThat(student.text("no connection · kept on this device")).isVisible();
+        assertThat(student.text("No connection · saved on this device")).isVisible();
         zafu.clock().advance(Duration.ofMinutes(21));
         student.context().setOffline(false);
         assertThat(student.text("The time was over.")).isVisible();

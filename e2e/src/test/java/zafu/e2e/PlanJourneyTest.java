@@ -151,7 +151,7 @@ class PlanJourneyTest extends PlanJourney {
             student.button("Start: Marsh map").click();
             assertThat(student.text("Draw the tide.")).isVisible();
             student.field("Write here").fill("Five channels.");
-            assertThat(student.text("✓ kept")).isVisible();
+            assertThat(student.text("✓ Saved")).isVisible();
             Accessibility.check(student.page());
             student.button("Hand in").click();
             student.button("Hand in").last().click();

@@ -164,7 +164,7 @@ final class Screenshots {
             window.page().getByLabel("Hold the paragraph I am reading").check();
             window.button("Done").click();
             window.page().getByRole(AriaRole.RADIO).first().check();
-            window.text("✓ kept").waitFor();
+            window.text("✓ Saved").waitFor();
             ofTheClassAtWork();
         }
         try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {

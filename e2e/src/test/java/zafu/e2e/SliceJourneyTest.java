@@ -257,7 +257,7 @@ class SliceJourneyTest {
             Accessibility.check(first.page());
             first.start("Why the marsh floods");
             first.field("Two hills of water").check();
-            assertThat(first.text("✓ kept")).isVisible();
+            assertThat(first.text("✓ Saved")).isVisible();
         }
         zafu.clock().advance(Duration.ofMinutes(5));
         try (Window second = Window.at(zafu).signInStudent(code)) {
@@ -280,7 +280,7 @@ class SliceJourneyTest {
             student.field("Your answer").fill("6,5");
             student.button("Next").click();
             student.field("Your answer").fill("the  Moon.");
-            assertThat(student.text("✓ kept")).isVisible();
+            assertThat(student.text("✓ Saved")).isVisible();
             student.handIn();
             assertThat(student.text("3 of 3")).isVisible();
             Accessibility.check(student.page());

@@ -167,10 +167,10 @@ class TeachersWeekTest extends TeachersWeek {
             student.button("Next").click();
             student.field("Your answer").fill("Were you ever afraid?");
             if (offline) {
-                assertThat(student.text("no connection · kept on this device")).isVisible();
+                assertThat(student.text("No connection · saved on this device")).isVisible();
                 student.context().setOffline(false);
             }
-            assertThat(student.text("✓ kept")).isVisible();
+            assertThat(student.text("✓ Saved")).isVisible();
             student.handIn();
             assertThat(student.text("your teacher")).isVisible();
         }

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -31,7 +32,18 @@ class KeptAnswersTest extends ServerTest {
     }
 
     private HttpCaller.Answer give(int question, String given, String key, Instant at) {
+        return give(question, given, key, at, null);
+    }
+
+    /** Given on a device: its count of what it gave, and over which saved number. */
+    private static Map<String, Object> number(String device, long count, long over) {
+        return Map.of("device", device, "given", count, "over", over);
+    }
+
+    private HttpCaller.Answer give(
+            int question, String given, String key, Instant at, @Nullable Map<String, Object> number) {
         Map<String, Object> body = new LinkedHashMap<>();
+        body.put("number", number);
         body.put("given", given);
         body.put("key", key);
         body.put("givenAt", at.toString());
@@ -62,14 +74,61 @@ class KeptAnswersTest extends ServerTest {
     }
 
     @Test
-    void ofOneQuestionTheAnswerGivenLastCountsThoughAnEarlierOneComesLater() {
+    void ofOneDeviceTheAnswerGivenLastCountsThoughAnEarlierOneComesLater() {
         begin("given last");
         Instant now = clock.instant();
-        clock.advance(Duration.ofSeconds(30));
-        give(0, "1", "second", now.plusSeconds(20)).ok();
-        assertThat(give(0, "0", "first", now.plusSeconds(5)).ok().get("as").asString())
-                .isEqualTo("OLDER");
+        give(0, "1", "second", now, number("tablet", 2, 0)).ok();
+        assertThat(give(0, "0", "first", now, number("tablet", 1, 0))
+                        .ok()
+                        .get("as")
+                        .asString())
+                .isEqualTo("OVERTAKEN");
         assertThat(kept(0)).isEqualTo("1");
+    }
+
+    @Test
+    void aDeviceWhoseClockIsWrongStillGivesTheNewerAnswer() {
+        begin("clock behind");
+        Instant now = clock.instant();
+        clock.advance(Duration.ofMinutes(2));
+        give(1, "first", "a", clock.instant(), number("tablet", 1, 0)).ok();
+        give(1, "second", "b", now.minus(Duration.ofDays(1)), number("tablet", 2, 1))
+                .ok();
+        assertThat(kept(1)).isEqualTo("second");
+    }
+
+    @Test
+    void aPageThatHasNotSeenWhatAnotherDeviceSavedDoesNotOverwriteItAndIsToldWhatItIs() {
+        begin("not seen");
+        Instant now = clock.instant();
+        give(1, "The moon pulls the water.", "a", now, number("tablet", 1, 0)).ok();
+        JsonNode refused = give(1, "wat", "b", now, number("phone", 7, 0)).ok();
+        assertThat(refused.get("as").asString()).isEqualTo("CHANGED_ELSEWHERE");
+        assertThat(refused.get("saved").asString()).isEqualTo("The moon pulls the water.");
+        assertThat(refused.get("number").asLong()).isEqualTo(1);
+        assertThat(kept(1)).isEqualTo("The moon pulls the water.");
+        give(1, "wat", "c", now, number("phone", 8, 1)).ok();
+        assertThat(kept(1)).isEqualTo("wat");
+    }
+
+    @Test
+    void theSameAnswerFromTwoDevicesIsNoConflict() {
+        begin("same twice");
+        Instant now = clock.instant();
+        give(0, "1", "a", now, number("tablet", 1, 0)).ok();
+        assertThat(give(0, "1", "b", now, number("phone", 1, 0)).ok().get("as").asString())
+                .isEqualTo("KEPT");
+    }
+
+    @Test
+    void whatIsWrittenAsAWholeIsNotOverwrittenUnseenEither() {
+        begin("written unseen");
+        student.put(path + "/written", Map.of("text", "<p>Long</p>", "number", number("tablet", 1, 0)))
+                .ok();
+        JsonNode refused = student.put(path + "/written", Map.of("text", "<p>w</p>", "number", number("phone", 1, 0)))
+                .ok();
+        assertThat(refused.get("as").asString()).isEqualTo("CHANGED_ELSEWHERE");
+        assertThat(student.get(path).ok().get("written").asString()).isEqualTo("<p>Long</p>");
     }
 
     @ParameterizedTest
@@ -85,8 +144,8 @@ class KeptAnswersTest extends ServerTest {
         moments.addAll(List.copyOf(moments).subList(3, 9));
         Collections.shuffle(moments, random);
         clock.advance(Duration.ofMinutes(1));
-        moments.forEach(
-                i -> give(1, "text " + i, "key " + i, start.plusSeconds(i)).ok());
+        moments.forEach(i -> give(1, "text " + i, "key " + i, start.plusSeconds(i), number("tablet", i, 0))
+                .ok());
         assertThat(kept(1)).isEqualTo("text 12");
         assertThat(review().get("late")).isEmpty();
     }

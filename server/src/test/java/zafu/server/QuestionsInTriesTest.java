@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -106,7 +107,89 @@ class QuestionsInTriesTest extends ServerTest {
                 .doesNotContain("right")
                 .doesNotContain("pairs")
                 .doesNotContain("accepted");
-        assertThat(handedIn(own, page, right).get("earned").asInt()).isEqualTo(1);
+        JsonNode sheet = page.get("questions").get(0).get("sheet");
+        assertThat(handedIn(own, page, inNames(kind, body, sheet, right))
+                        .get("earned")
+                        .asInt())
+                .isEqualTo(1);
+    }
+
+    /** An answer by places as a page gives it, which knows the parts by their texts alone. */
+    private static String inNames(String kind, Map<String, Object> body, JsonNode sheet, String right) {
+        return switch (kind) {
+            case "ORDERING" ->
+                Stream.of(right.split(","))
+                        .map(place -> nameOf(sheet.get("parts"), body.get("options"), place))
+                        .collect(Collectors.joining(","));
+            case "MATCHING" ->
+                Stream.of(right.split(","))
+                        .map(pair -> pair.split(":"))
+                        .map(pair -> pair[0] + ":" + nameOf(sheet.get("partners"), body.get("partners"), pair[1]))
+                        .collect(Collectors.joining(","));
+            default -> right;
+        };
+    }
+
+    private static String nameOf(JsonNode parts, Object texts, String place) {
+        Object text = ((List<?>) texts).get(Integer.parseInt(place));
+        return parts.valueStream()
+                .filter(part -> part.get("text").asString().equals(text))
+                .findFirst()
+                .orElseThrow()
+                .get("name")
+                .asString();
+    }
+
+    @Test
+    void placesSentUnseenEarnNothingAndAreSaid() {
+        TestClass own = newClass("unseen", 1);
+        JsonNode made = own.teacher
+                .post(
+                        "/api/library/items",
+                        quiz(question("ORDERING", Map.of("options", List.of("low", "rising", "high")))))
+                .ok();
+        JsonNode page = tryOf(own, made);
+        HttpCaller student = own.signedIn(1);
+        String path = "/api/my/tries/" + page.get("id").asLong();
+        long question = page.get("questions").get(0).get("id").asLong();
+        HttpCaller.Answer unseen = student.put(path + "/answers/" + question, Map.of("given", "0,1,2"));
+        assertThat(unseen.status()).isEqualTo(422);
+        assertThat(unseen.body().get("code").asString()).isEqualTo("unknown-part");
+        assertThat(student.post(path + "/hand-in", null).ok().get("earned").asInt())
+                .isZero();
+    }
+
+    @Test
+    void anotherAttemptAtTheSameQuestionNamesItsPartsAnew() {
+        TestClass own = newClass("anew", 2);
+        Map<String, Object> body = Map.of("options", List.of("low", "rising", "high"));
+        JsonNode made = own.teacher
+                .post("/api/library/items", quiz(question("ORDERING", body)))
+                .ok();
+        JsonNode first = tryOf(own, made);
+        long task = own.signedIn(2)
+                .get("/api/my/work")
+                .ok()
+                .get("cards")
+                .get(0)
+                .get("taskId")
+                .asLong();
+        JsonNode second =
+                own.signedIn(2).post("/api/my/tasks/" + task + "/tries", null).ok();
+        assertThat(partNames(second)).doesNotContainAnyElementsOf(partNames(first));
+        JsonNode again =
+                own.signedIn(1).get("/api/my/tries/" + first.get("id").asLong()).ok();
+        assertThat(partNames(again)).isEqualTo(partNames(first));
+    }
+
+    private static List<Long> partNames(JsonNode page) {
+        return page.get("questions")
+                .get(0)
+                .get("sheet")
+                .get("parts")
+                .valueStream()
+                .map(part -> part.get("name").asLong())
+                .toList();
     }
 
     @Test

@@ -9,16 +9,20 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
+import zafu.core.work.SavedAnswer;
+import zafu.core.work.SavedAnswer.Becomes;
+import zafu.server.attempt.MyWorkController.AnswerNumber;
 import zafu.server.attempt.MyWorkController.Kept;
 import zafu.server.attempt.MyWorkController.KeptAs;
+import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 import zafu.server.task.TaskState;
 import zafu.server.task.Tasks;
 
 /**
  * Keeps what students give; when it returns, it is on the disk. Nothing that is sent is thrown away: what comes when the
- * try is over is kept apart, for a teacher to decide. Of one question the answer given last counts, in whatever order the
- * answers of two pages or devices come; one that is sent twice counts once.
+ * try is over is kept apart, for a teacher to decide. Never does an older answer take the place of a newer one, in whatever
+ * order the answers of two pages or devices come; one that is sent twice counts once. Rule 7.
  */
 @Service
 class AnswerKeeper {
@@ -26,6 +30,7 @@ class AnswerKeeper {
     private final AttemptAnswerRepository answers;
     private final LateAnswerRepository late;
     private final TryMarker marker;
+    private final Library library;
     private final OutNow out;
     private final OwnTries own;
     private final TryNews news;
@@ -36,6 +41,7 @@ class AnswerKeeper {
             AttemptAnswerRepository answers,
             LateAnswerRepository late,
             TryMarker marker,
+            Library library,
             OutNow out,
             OwnTries own,
             TryNews news,
@@ -44,6 +50,7 @@ class AnswerKeeper {
         this.answers = answers;
         this.late = late;
         this.marker = marker;
+        this.library = library;
         this.out = out;
         this.own = own;
         this.news = news;
@@ -55,36 +62,68 @@ class AnswerKeeper {
      *
      * @param key by which it is known when it is sent again; made up here where the page names none
      * @param at when it was given, as the page says; now where it says nothing
+     * @param number which copy of an answer it is; absent for one that takes the place of whatever was saved
      */
-    record Giving(String given, @Nullable String key, @Nullable Instant at) {}
+    record Giving(String given, @Nullable String key, @Nullable Instant at, @Nullable AnswerNumber number) {
+        Giving withText(String text) {
+            return new Giving(text, key, at, number);
+        }
+
+        Becomes onArrivalAfter(SavedAnswer saved) {
+            return number == null ? Becomes.SAVED : saved.onArrivalOf(sent(number));
+        }
+
+        SavedBy savedAfter(SavedAnswer saved) {
+            return SavedBy.of(number == null ? saved.byNoDevice() : saved.with(sent(number)));
+        }
+
+        private static SavedAnswer.Sent sent(AnswerNumber number) {
+            return new SavedAnswer.Sent(number.over(), number.device(), number.given());
+        }
+    }
 
     @Transactional
-    Kept answer(long tryId, long questionId, Giving giving) {
+    Kept answer(long tryId, long questionId, Giving sent) {
         Attempt mine = own.requireToChange(tryId);
         Instant now = clock.instant();
-        Instant givenAt = believed(giving.at, mine, now);
         if (!mine.kept(out.requireGiven(mine).questions()).contains(questionId)) {
             throw Refusal.notFound("question");
         }
+        Library.Asked asked = library.questions(List.of(questionId)).get(questionId);
+        Giving giving = sent.withText(asked.inPlaces(mine.partSecret, sent.given));
+        Instant givenAt = believed(giving.at, mine, now);
         AttemptAnswer known =
                 answers.findByAttemptIdAndQuestionId(tryId, questionId).orElse(null);
         Optional<LateAnswer.Reason> tooLate = tooLate(mine, now);
         if (tooLate.isPresent()) {
             boolean same = known != null && known.given.equals(giving.given);
-            return same ? new Kept(now, KeptAs.KEPT) : keepApart(mine, questionId, giving, givenAt, tooLate.get());
-        }
-        if (known != null && known.givenAt != null && givenAt.isBefore(known.givenAt)) {
-            return new Kept(now, KeptAs.OLDER);
+            return same
+                    ? new Kept(now, KeptAs.KEPT, known.saved.number, null)
+                    : keepApart(mine, questionId, giving, givenAt, tooLate.get());
         }
         AttemptAnswer answer = known == null ? new AttemptAnswer() : known;
+        SavedAnswer before = answer.saved.asSaved();
+        Becomes becomes = giving.onArrivalAfter(before);
+        if (becomes != Becomes.SAVED) {
+            return notSaved(becomes, before, asked.inNames(mine.partSecret, answer.given), sent.given);
+        }
         answer.attemptId = tryId;
         answer.questionId = questionId;
         answer.given = giving.given;
+        answer.saved = giving.savedAfter(before);
         answer.givenAt = givenAt;
         answer.receivedAt = now;
         answers.save(answer);
         goOnWorking(mine, givenAt, now);
-        return new Kept(now, KeptAs.KEPT);
+        news.tellOtherDevices(mine, answer.saved.device);
+        return new Kept(now, KeptAs.KEPT, answer.saved.number, null);
+    }
+
+    /** What is saved stays; where another device saved something else, the student is asked which of the two it is to be. */
+    private Kept notSaved(Becomes becomes, SavedAnswer saved, String text, String sent) {
+        boolean differs = becomes == Becomes.CHANGED_ELSEWHERE && !text.equals(sent);
+        KeptAs as = differs ? KeptAs.CHANGED_ELSEWHERE : becomes == Becomes.OVERTAKEN ? KeptAs.OVERTAKEN : KeptAs.KEPT;
+        return new Kept(clock.instant(), as, saved.number(), differs ? text : null);
     }
 
     /** What is written as a whole. */
@@ -96,26 +135,32 @@ class AnswerKeeper {
         Optional<LateAnswer.Reason> tooLate = tooLate(mine, now);
         if (tooLate.isPresent()) {
             return mine.written.equals(giving.given)
-                    ? new Kept(now, KeptAs.KEPT)
+                    ? new Kept(now, KeptAs.KEPT, mine.writtenSaved.number, null)
                     : keepApart(mine, null, giving, givenAt, tooLate.get());
         }
-        if (mine.writtenGivenAt != null && givenAt.isBefore(mine.writtenGivenAt)) {
-            return new Kept(now, KeptAs.OLDER);
+        SavedAnswer before = mine.writtenSaved.asSaved();
+        Becomes becomes = giving.onArrivalAfter(before);
+        if (becomes != Becomes.SAVED) {
+            return notSaved(becomes, before, mine.written, giving.given);
         }
         mine.written = giving.given;
+        mine.writtenSaved = giving.savedAfter(before);
         mine.writtenGivenAt = givenAt;
         goOnWorking(mine, givenAt, now);
-        return new Kept(now, KeptAs.KEPT);
+        news.tellOtherDevices(mine, mine.writtenSaved.device);
+        return new Kept(now, KeptAs.KEPT, mine.writtenSaved.number, null);
     }
 
     /** Which questions the student wants to look at again. */
     @Transactional
-    void flag(long tryId, List<Long> questions) {
+    long flag(long tryId, List<Long> questions) {
         Attempt mine = own.requireToChange(tryId);
         if (mine.isRunning()) {
             mine.flagged = Flags.written(questions);
+            mine.flagsNumber++;
             attempts.save(mine);
         }
+        return mine.flagsNumber;
     }
 
     /** Nothing for now: it is a running try of a task that is still the student's. */
@@ -155,7 +200,7 @@ class AnswerKeeper {
             late.save(kept);
             news.tellTeachers(mine);
         }
-        return new Kept(clock.instant(), KeptAs.valueOf(reason.name()));
+        return new Kept(clock.instant(), KeptAs.valueOf(reason.name()), 0, null);
     }
 
     /** Who gives something is not on a break any more, unless it was given before the break and came late. */

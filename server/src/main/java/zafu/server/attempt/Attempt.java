@@ -1,5 +1,8 @@
 package zafu.server.attempt;
 
+import jakarta.persistence.AttributeOverride;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -12,6 +15,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import zafu.core.schedule.TryTime;
 import zafu.server.task.Aids;
@@ -48,8 +52,17 @@ class Attempt {
     @Nullable
     Integer choicesLeft;
 
+    /** Names the parts of questions, so that no page knows their places. */
+    String partSecret = UUID.randomUUID().toString();
+
     /** What was written to be handed in, where the task asks for that. */
     String written = "";
+
+    @Embedded
+    @AttributeOverride(name = "number", column = @Column(name = "written_number"))
+    @AttributeOverride(name = "device", column = @Column(name = "written_device"))
+    @AttributeOverride(name = "given", column = @Column(name = "written_given"))
+    SavedBy writtenSaved = new SavedBy();
 
     /** The minutes the student was told they have. */
     @Nullable
@@ -73,6 +86,9 @@ class Attempt {
 
     /** Questions to look at again, with commas between. */
     String flagged = "";
+
+    /** How often the questions to look at again were changed. */
+    long flagsNumber;
 
     /** What a teacher says of it. */
     String remark = "";

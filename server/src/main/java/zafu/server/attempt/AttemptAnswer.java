@@ -1,6 +1,8 @@
 package zafu.server.attempt;
 
+import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -52,6 +54,13 @@ class AttemptAnswer {
 
     @Nullable
     Instant markedAt;
+
+    /** By which an older answer that comes later is known as one. */
+    @Embedded
+    @AttributeOverride(name = "number", column = @Column(name = "saved_number"))
+    @AttributeOverride(name = "device", column = @Column(name = "saved_device"))
+    @AttributeOverride(name = "given", column = @Column(name = "saved_given"))
+    SavedBy saved = new SavedBy();
 
     /** When it was given, as far as the server believes the page; never after it was received. */
     @Nullable

@@ -34,7 +34,7 @@ class MyNews {
 
     @TransactionalEventListener(fallbackExecution = true)
     void on(MineChanged change) {
-        streams.tell(change.studentId(), "mine");
+        streams.tell(change.studentId(), change.byDevice().isEmpty() ? "mine" : "mine " + change.byDevice());
     }
 
     @TransactionalEventListener(fallbackExecution = true)

@@ -1,6 +1,8 @@
 package zafu.server.attempt;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -127,8 +129,10 @@ class MyWorkController {
             @Nullable String remindedBy) {}
 
     /**
+     * @param writtenNumber how often what is written was changed
      * @param number which try it is, from 1
      * @param flagged questions to look at again
+     * @param flagsNumber how often these were changed
      * @param mayCheck whether each answer may be checked while working
      * @param clock the server's clock, from which the page counts down
      */
@@ -139,12 +143,14 @@ class MyWorkController {
             String instructions,
             AtHand atHand,
             String written,
+            long writtenNumber,
             List<HandedFile> files,
             List<ItemPage> texts,
             List<OtherLanguage> inOtherLanguages,
             List<QuestionPage> questions,
             int number,
             List<Long> flagged,
+            long flagsNumber,
             boolean mayCheck,
             Instant startedAt,
             TryClock clock,
@@ -194,14 +200,25 @@ class MyWorkController {
      */
     record HandedFile(long id, String name, long size, boolean late) {}
 
+    /**
+     * Which copy of an answer this is: rule 7. Without it an answer takes the place of whatever was saved.
+     *
+     * @param over the number of the saved answer that the student saw while giving this one; 0 for none
+     * @param device a name that the device made up for itself
+     * @param given which one it is of all that this device ever gave
+     */
+    record AnswerNumber(@Min(0) long over, @NotEmpty @Size(max = 40) String device, @Min(1) long given) {}
+
     /** @param key by which it is known when it is sent again */
     record WrittenText(
             @NotNull @Size(max = 100_000) String text,
             @Nullable @Size(max = 40) String key,
-            @Nullable Instant givenAt) {}
+            @Nullable Instant givenAt,
+            @Nullable @Valid AnswerNumber number) {}
 
     /**
      * @param given the answer so far, written as {@link zafu.server.library.AnswerText} says
+     * @param number how often it was changed
      * @param earned once it is marked
      * @param feedback harmless HTML, once it is marked, where the question has some
      * @param comment what a teacher says of the answer, once the work is given back
@@ -211,6 +228,7 @@ class MyWorkController {
             long id,
             QuestionSheet sheet,
             @Nullable String given,
+            long number,
             @Nullable Double earned,
             @Nullable String feedback,
             @Nullable String comment,
@@ -225,21 +243,31 @@ class MyWorkController {
     record GivenAnswer(
             @NotNull @Size(max = 20_000) String given,
             @Nullable @Size(max = 40) String key,
-            @Nullable Instant givenAt) {}
+            @Nullable Instant givenAt,
+            @Nullable @Valid AnswerNumber number) {}
 
-    /** What became of something that was given. But for the first two a teacher decides. */
+    /** What became of something that was given. What came too late a teacher decides. */
     enum KeptAs {
         KEPT,
-        /** Something newer is kept already. */
-        OLDER,
+        /** The same device has given something newer, which is saved. */
+        OVERTAKEN,
+        /** Another device changed it, and the student had not seen that: the student decides. */
+        CHANGED_ELSEWHERE,
         AFTER_END,
         HANDED_IN,
         TAKEN_BACK
     }
 
-    record Kept(Instant at, KeptAs as) {}
+    /**
+     * @param number of what is saved now
+     * @param saved what is saved now, where another device changed it
+     */
+    record Kept(Instant at, KeptAs as, long number, @Nullable String saved) {}
 
     record Flagged(@NotNull @Size(max = 500) List<Long> questions) {}
+
+    /** @param number how often the questions to look at again were changed */
+    record FlagsKept(long number) {}
 
     record BreakTaken(boolean begin) {}
 
@@ -263,12 +291,14 @@ class MyWorkController {
 
     @PutMapping("/api/my/tries/{tryId}/answers/{questionId}")
     Kept answer(@PathVariable long tryId, @PathVariable long questionId, @Valid @RequestBody GivenAnswer answer) {
-        return keeper.answer(tryId, questionId, new AnswerKeeper.Giving(answer.given, answer.key, answer.givenAt));
+        return keeper.answer(
+                tryId, questionId, new AnswerKeeper.Giving(answer.given, answer.key, answer.givenAt, answer.number));
     }
 
     @PutMapping("/api/my/tries/{tryId}/written")
     Kept write(@PathVariable long tryId, @Valid @RequestBody WrittenText written) {
-        return keeper.written(tryId, new AnswerKeeper.Giving(written.text, written.key, written.givenAt));
+        return keeper.written(
+                tryId, new AnswerKeeper.Giving(written.text, written.key, written.givenAt, written.number));
     }
 
     @PostMapping("/api/my/tries/{tryId}/answers/{questionId}/check")
@@ -277,8 +307,8 @@ class MyWorkController {
     }
 
     @PutMapping("/api/my/tries/{tryId}/flags")
-    void flag(@PathVariable long tryId, @Valid @RequestBody Flagged flagged) {
-        keeper.flag(tryId, flagged.questions);
+    FlagsKept flag(@PathVariable long tryId, @Valid @RequestBody Flagged flagged) {
+        return new FlagsKept(keeper.flag(tryId, flagged.questions));
     }
 
     /** What a page asks that has slept, or has no trust in its own clock. */

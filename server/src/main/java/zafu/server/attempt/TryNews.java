@@ -20,6 +20,11 @@ class TryNews {
                 .forEach(classId -> events.publishEvent(new TryChanged(classId, changed.taskId, changed.studentId)));
     }
 
+    /** To the student's pages on other devices than the one that gave something; a device that is not named hears it too. */
+    void tellOtherDevices(Attempt changed, String device) {
+        events.publishEvent(new MineChanged(changed.studentId, device));
+    }
+
     /** For what the student did not do on the page that is open, or not there alone. */
     void tellAll(Attempt changed) {
         tellTeachers(changed);

@@ -24,6 +24,7 @@ import zafu.server.library.AnswerText;
 import zafu.server.library.Library;
 import zafu.server.library.QuestionKind;
 import zafu.server.library.StudentPages.ItemPage;
+import zafu.server.library.StudentPages.QuestionSheet;
 import zafu.server.platform.Refusal;
 import zafu.server.task.Aids;
 import zafu.server.task.Tasks;
@@ -31,6 +32,9 @@ import zafu.server.task.Tasks;
 /** Puts the page of a try together, or the page that a student would be given. */
 @Component
 class TryPages {
+    /** Names the parts of a page that no attempt is behind. */
+    private static final String FORESEEN = "foreseen";
+
     private final AttemptAnswerRepository answers;
     private final HandedWork handed;
     private final Library library;
@@ -70,6 +74,7 @@ class TryPages {
                 given.instructions(),
                 atHand(given.aids()),
                 mine.written,
+                mine.writtenSaved.number,
                 handed.of(mine.id),
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 inOtherLanguages(given),
@@ -78,6 +83,7 @@ class TryPages {
                         .toList(),
                 mine.number,
                 Flags.read(mine.flagged),
+                mine.flagsNumber,
                 task.feedback() == Feedback.AS_THEY_GO,
                 mine.startedAt,
                 TryClocks.shown(mine, clock.instant()),
@@ -118,16 +124,25 @@ class TryPages {
                 given.instructions(),
                 atHand(aids),
                 "",
+                0,
                 List.of(),
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 inOtherLanguages(given),
                 asked.stream()
                         .map(questions::get)
                         .map(each -> new QuestionPage(
-                                each.id(), each.sheet(aids.choicesLeft()), null, null, null, null, null))
+                                each.id(),
+                                each.sheetFor(FORESEEN, aids.choicesLeft()),
+                                null,
+                                0,
+                                null,
+                                null,
+                                null,
+                                null))
                         .toList(),
                 1,
                 List.of(),
+                0,
                 task.feedback() == Feedback.AS_THEY_GO,
                 clock.instant(),
                 TryClocks.shown(notBegun(given), clock.instant()),
@@ -172,17 +187,20 @@ class TryPages {
             Library.Asked asked, @Nullable AttemptAnswer answer, boolean shows, Attempt mine) {
         Double earned = answer == null ? null : answer.earned;
         boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
-        String given = answer == null ? null : answer.given;
+        String given = answer == null ? null : asked.inNames(mine.partSecret, answer.given);
+        long number = answer == null ? 0 : answer.saved.number;
+        QuestionSheet sheet = asked.sheetFor(mine.partSecret, mine.choicesLeft);
         String said = answer == null || mine.returnedAt == null || answer.comment.isEmpty() ? null : answer.comment;
         if (!shows || waits) {
-            return new QuestionPage(asked.id(), asked.sheet(mine.choicesLeft), given, null, null, said, null);
+            return new QuestionPage(asked.id(), sheet, given, number, null, null, said, null);
         }
         double points = earned == null ? 0 : earned;
         String feedback = Library.feedback(asked, points == asked.points());
         return new QuestionPage(
                 asked.id(),
-                asked.sheet(mine.choicesLeft),
+                sheet,
                 given,
+                number,
                 points,
                 feedback.isEmpty() ? null : feedback,
                 said,

@@ -198,6 +198,7 @@ class TryReview {
     private void put(Attempt attempt, @Nullable Long questionId, @Nullable String given) {
         if (questionId == null) {
             attempt.written = given == null ? "" : given;
+            attempt.writtenSaved = SavedBy.of(attempt.writtenSaved.asSaved().byNoDevice());
             attempts.save(attempt);
             return;
         }
@@ -211,6 +212,7 @@ class TryReview {
         answer.attemptId = attempt.id;
         answer.questionId = questionId;
         answer.given = given;
+        answer.saved = SavedBy.of(answer.saved.asSaved().byNoDevice());
         answer.receivedAt = clock.instant();
         answers.saveAndFlush(answer);
     }

@@ -12,10 +12,12 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import zafu.core.marking.PartNames;
 import zafu.core.marking.Question;
 import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.library.StudentPages.ItemText;
 import zafu.server.library.StudentPages.QuestionSheet;
+import zafu.server.platform.Refusal;
 
 /** Items and questions by id, for the other features. Permission is theirs to check. */
 @Service
@@ -60,14 +62,45 @@ public class Library {
             QuestionBody body,
             Question question) {
 
-        /** As a student sees it. */
+        /** For an adult beside answers as they are kept: parts are called by their places. */
         public QuestionSheet sheet() {
-            return sheet(null);
+            return StudentPages.sheet(written(), Markdown.Reader.STUDENT, null, StudentPages.namedByPlaces(written()));
         }
 
-        /** As a student sees it who has only so many choices; absent for all. Rule 5, fewer choices. */
-        public QuestionSheet sheet(@Nullable Integer choices) {
-            return StudentPages.sheet(id, kind, prompt, points, body, Markdown.Reader.STUDENT, choices);
+        /**
+         * As a student sees it.
+         *
+         * @param secret of the attempt, which names the parts
+         * @param choices how many are left; absent for all. Rule 6, fewer choices
+         */
+        public QuestionSheet sheetFor(String secret, @Nullable Integer choices) {
+            return StudentPages.sheet(written(), Markdown.Reader.STUDENT, choices, names(secret));
+        }
+
+        /** What a student's page gave, by places; refused where it names a part that is not there. */
+        public String inPlaces(String secret, String given) {
+            return AnswerText.inPlaces(kind, names(secret), given)
+                    .orElseThrow(() -> Refusal.unusable(
+                            "unknown-part",
+                            "This question was changed meanwhile. Load the page anew and answer it again."));
+        }
+
+        /** A kept answer as the student's page knows it. */
+        public String inNames(String secret, String kept) {
+            return AnswerText.inNames(kind, names(secret), kept);
+        }
+
+        private StudentPages.Written written() {
+            return new StudentPages.Written(id, kind, prompt, points, body);
+        }
+
+        private PartNames names(String secret) {
+            return PartNames.of(secret, id, sortable());
+        }
+
+        /** How many parts it has whose place is the answer. */
+        private int sortable() {
+            return StudentPages.sortable(kind, body).size();
         }
     }
 

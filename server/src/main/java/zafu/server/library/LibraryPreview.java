@@ -27,14 +27,10 @@ class LibraryPreview {
         return new ItemPreview(
                 StudentPages.page(item, text, file, Markdown.Reader.ADULT),
                 questions.of(itemId).stream()
+                        .map(each -> new StudentPages.Written(
+                                each.id(), each.kind(), each.prompt(), each.points(), each.body()))
                         .map(each -> StudentPages.sheet(
-                                each.id(),
-                                each.kind(),
-                                each.prompt(),
-                                each.points(),
-                                each.body(),
-                                Markdown.Reader.ADULT,
-                                choices))
+                                each, Markdown.Reader.ADULT, choices, StudentPages.namedByPlaces(each)))
                         .toList());
     }
 }

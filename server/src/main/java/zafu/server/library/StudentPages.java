@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import zafu.core.marking.FewerChoices;
-import zafu.core.marking.ShownOrder;
+import zafu.core.marking.PartNames;
 
 /** Items and questions as a student sees them: nothing here says which answer is right, or what an item is for. */
 public final class StudentPages {
@@ -27,8 +27,12 @@ public final class StudentPages {
 
     public record FilePage(String name, String mediaType, String address) {}
 
-    /** One of several, at its place in the question whatever order is shown. */
-    public record QuestionPart(int place, String html, String text) {}
+    /**
+     * One of several.
+     *
+     * @param name by which an answer names it: its place where that is not the answer, else a number that says nothing
+     */
+    public record QuestionPart(int name, String html, String text) {}
 
     /**
      * A stretch of text, a blank, or a word that can be chosen.
@@ -76,28 +80,45 @@ public final class StudentPages {
     /** What of an item can differ from one edition to the next. */
     record ItemText(String title, String body, String address, @Nullable Long fileId) {}
 
-    /** @param choices how many are left of a choice's options; absent for all */
-    static QuestionSheet sheet(
-            long id,
-            QuestionKind kind,
-            String prompt,
-            int points,
-            QuestionBody body,
-            Markdown.Reader reader,
-            @Nullable Integer choices) {
+    /** What of a question is shown. */
+    record Written(long id, QuestionKind kind, String prompt, int points, QuestionBody body) {}
+
+    /**
+     * @param choices how many are left of a choice's options; absent for all
+     * @param names of what {@link #sortable} says
+     */
+    static QuestionSheet sheet(Written asked, Markdown.Reader reader, @Nullable Integer choices, PartNames names) {
+        QuestionKind kind = asked.kind();
+        QuestionBody body = asked.body();
         return new QuestionSheet(
-                id,
+                asked.id(),
                 kind,
-                Markdown.inline(prompt, reader),
-                points,
-                parts(id, kind, body, reader, choices),
-                kind == QuestionKind.MATCHING ? shuffled(body.partners(), id, reader) : List.of(),
+                Markdown.inline(asked.prompt(), reader),
+                asked.points(),
+                kind == QuestionKind.ORDERING ? shuffled(asked, names, reader) : parts(kind, body, reader, choices),
+                kind == QuestionKind.MATCHING ? shuffled(asked, names, reader) : List.of(),
                 pieces(body),
                 body.unit());
     }
 
+    /** The parts of a question whose places are the answer: what is to be put in order, or put beside something. */
+    static List<String> sortable(QuestionKind kind, QuestionBody body) {
+        List<String> parts =
+                switch (kind) {
+                    case ORDERING -> body.options();
+                    case MATCHING -> body.partners();
+                    case SINGLE_CHOICE, MULTIPLE_CHOICE, NUMERIC, SHORT_ANSWER, BLANKS, LONG_ANSWER, HOT_WORDS -> null;
+                };
+        return parts == null ? List.of() : parts;
+    }
+
+    /** For adults, who may know. */
+    static PartNames namedByPlaces(Written asked) {
+        return PartNames.places(asked.id(), sortable(asked.kind(), asked.body()).size());
+    }
+
     private static List<QuestionPart> parts(
-            long id, QuestionKind kind, QuestionBody body, Markdown.Reader reader, @Nullable Integer choices) {
+            QuestionKind kind, QuestionBody body, Markdown.Reader reader, @Nullable Integer choices) {
         List<String> options = body.options() == null ? List.of() : body.options();
         return switch (kind) {
             case SINGLE_CHOICE, MULTIPLE_CHOICE -> {
@@ -108,26 +129,27 @@ public final class StudentPages {
                                 body.rightPlaces(),
                                 body.leaveOut() == null ? List.of() : body.leaveOut(),
                                 choices);
-                yield kept.stream().map(place -> part(place, options, reader)).toList();
+                yield kept.stream()
+                        .map(place -> part(place, options.get(place), reader))
+                        .toList();
             }
-            case ORDERING -> shuffled(options, id, reader);
             case MATCHING ->
                 IntStream.range(0, options.size())
-                        .mapToObj(place -> part(place, options, reader))
+                        .mapToObj(place -> part(place, options.get(place), reader))
                         .toList();
-            case NUMERIC, SHORT_ANSWER, BLANKS, LONG_ANSWER, HOT_WORDS -> List.of();
+            case ORDERING, NUMERIC, SHORT_ANSWER, BLANKS, LONG_ANSWER, HOT_WORDS -> List.of();
         };
     }
 
-    private static List<QuestionPart> shuffled(List<String> texts, long seed, Markdown.Reader reader) {
-        return ShownOrder.of(texts.size(), seed).stream()
-                .map(place -> part(place, texts, reader))
+    private static List<QuestionPart> shuffled(Written asked, PartNames names, Markdown.Reader reader) {
+        List<String> texts = sortable(asked.kind(), asked.body());
+        return names.order().stream()
+                .map(place -> part(names.nameOf(place), texts.get(place), reader))
                 .toList();
     }
 
-    private static QuestionPart part(int place, List<String> texts, Markdown.Reader reader) {
-        String text = texts.get(place);
-        return new QuestionPart(place, Markdown.inline(text, reader), Markdown.plain(text));
+    private static QuestionPart part(int name, String text, Markdown.Reader reader) {
+        return new QuestionPart(name, Markdown.inline(text, reader), Markdown.plain(text));
     }
 
     private static List<PiecePage> pieces(QuestionBody body) {
