@@ -1,4 +1,10 @@
-import { type Query, QueryCache, type QueryClient, type QueryKey } from "@tanstack/react-query";
+import {
+  onlineManager,
+  type Query,
+  QueryCache,
+  type QueryClient,
+  type QueryKey,
+} from "@tanstack/react-query";
 import { ApiProblem } from "./client";
 import { FreshQueryClient } from "./freshQueryClient";
 
@@ -34,6 +40,9 @@ function leavesNothingToShow(error: Error, query: Query<unknown, Error, unknown,
   }
   return query.meta?.page === true || !(error instanceof ApiProblem) || error.status >= 500;
 }
+
+// The library takes a page that begins without a connection for one that has it.
+onlineManager.setOnline(navigator.onLine);
 
 // What a student was shown stays to be shown without a connection.
 queryClient.setQueryDefaults(["my"], { gcTime: 7 * 24 * 60 * 60 * 1000 });

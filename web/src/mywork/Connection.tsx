@@ -1,11 +1,11 @@
 import Box from "@mui/material/Box";
-import { useSyncExternalStore } from "react";
 import { useWaiting } from "../outbox/mine";
+import { useOnline } from "../shell/useOnline";
 import { words } from "./words";
 
 /** Says that there is no connection, from when what is shown is, and that what was given is safe. */
 export function Connection({ seenAt }: { seenAt: number }) {
-  const online = useSyncExternalStore(subscribe, () => navigator.onLine);
+  const online = useOnline();
   const { entries } = useWaiting();
   if (online && entries.length === 0) {
     return null;
@@ -20,13 +20,4 @@ export function Connection({ seenAt }: { seenAt: number }) {
       {entries.length > 0 && <Box>{words.unsent(entries.length)}</Box>}
     </Box>
   );
-}
-
-function subscribe(listener: () => void) {
-  window.addEventListener("online", listener);
-  window.addEventListener("offline", listener);
-  return () => {
-    window.removeEventListener("online", listener);
-    window.removeEventListener("offline", listener);
-  };
 }

@@ -23,7 +23,7 @@ export function MyShelf() {
             to={`/my/shelf/${book.itemId}`}
             sx={{
               flex: "1 1 180px",
-              maxWidth: 310,
+              maxWidth: { sm: 310 },
               p: 1.5,
               bgcolor: "var(--z-card)",
               border: "1px solid var(--z-line)",

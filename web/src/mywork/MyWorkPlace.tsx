@@ -37,11 +37,13 @@ export function MyWorkPlace() {
     <Box component="main" className="reading" sx={{ maxWidth: 640, mx: "auto", p: 2 }}>
       <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", gap: 1.25, mb: 1 }}>
         <Mark size={30} />
-        <Box component="h1" sx={{ fontSize: "1.24em", flex: "1 1 5em" }}>
+        <Box component="h1" sx={{ fontSize: { xs: "1.06em", sm: "1.24em" }, flex: "1 1 5em" }}>
           {words.greeting(work.givenName, work.localNow)}
         </Box>
         <EaseButton />
-        <SignOut />
+        <Box sx={{ display: { xs: "none", sm: "block" } }}>
+          <SignOut />
+        </Box>
       </Box>
       <Connection seenAt={dataUpdatedAt} />
       <WorkList
@@ -56,6 +58,10 @@ export function MyWorkPlace() {
         reading={<MyShelf />}
       />
       <Box sx={{ mt: 3, display: "flex", flexWrap: "wrap", justifyContent: "center", gap: 1 }}>
+        {/* On a phone the greeting has the line to itself. */}
+        <Box sx={{ display: { sm: "none" } }}>
+          <SignOut />
+        </Box>
         {idle && (
           <Suspense>
             <MyCalendar />

@@ -9,7 +9,7 @@ import { AtHand } from "./AtHand";
 import { HandInDialog } from "./HandInDialog";
 import { SaveMark } from "./SaveMark";
 import { Steps } from "./Steps";
-import { TryFoot } from "./TryFoot";
+import { AllAtOnce, TryFoot } from "./TryFoot";
 import { TryFrame } from "./TryFrame";
 import { useAnswers } from "./useAnswers";
 import { useFlags } from "./useFlags";
@@ -31,15 +31,18 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
   const flags = useFlags({ studentId, page, now: clock.now });
   const { lineFocus } = useEase();
   const part = useRef<HTMLElement>(null);
+  const work = useRef<HTMLElement>(null);
+  const scroller = useRef<HTMLElement>(null);
   const [place, setPlace] = useState(0);
   const [all, setAll] = useState(false);
   const [asking, setAsking] = useState(false);
   const question = page.questions[place];
   const goTo = (next: number) => {
     setPlace(next);
-    if (all) {
-      document.getElementById(`question-${next + 1}`)?.scrollIntoView({ block: "start" });
-    }
+    // On a phone the text stands above: who goes on to a question wants to see it.
+    const wanted = all ? document.getElementById(`question-${next + 1}`) : work.current;
+    scrollTo(wanted, scroller.current);
+    scrollTo(wanted, work.current);
   };
   const shown = all ? page.questions : question ? [question] : [];
   const numbers = (which: (id: number) => boolean) =>
@@ -52,53 +55,66 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
         sx={{
           flex: 1,
           minHeight: 0,
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: page.texts.length > 0 ? "47% 53%" : "1fr" },
-          alignContent: { xs: "start", md: "stretch" },
-          overflow: { md: "hidden" },
+          display: { xs: "flex", md: "grid" },
+          flexDirection: "column",
+          gridTemplateColumns: page.texts.length > 0 ? "47% 53%" : "1fr",
+          gridTemplateRows: "minmax(0, 1fr) auto",
         }}
       >
-        {page.texts.length > 0 && (
-          <Part name={words.text}>
-            <ReadingText texts={page.texts} others={page.inOtherLanguages} held={lineFocus} />
-          </Part>
-        )}
+        {/* On a phone text and questions are one page that scrolls over the foot. */}
         <Box
-          sx={{
-            p: { xs: 2, md: 3 },
-            display: "flex",
-            flexDirection: "column",
-            overflow: "auto",
-            maxWidth: 760,
-            width: "100%",
-            mx: "auto",
-            minWidth: 0,
-          }}
+          ref={scroller}
+          sx={{ display: { xs: "block", md: "contents" }, flex: 1, minHeight: 0, overflow: "auto" }}
         >
-          <Box data-silent sx={{ display: "flex", alignItems: "center", gap: 1, mb: 2.5 }}>
-            <Steps
-              steps={page.questions.map((each) => ({
-                questionId: each.id,
-                answered: Boolean(answers.given(each.id)),
-                flagged: flags.has(each.id),
-              }))}
-              place={place}
-              onPlace={goTo}
-            />
-            <SaveMark state={answers.state} />
+          {page.texts.length > 0 && (
+            <Box sx={{ gridRow: "1 / 3", minWidth: 0, minHeight: 0, display: { md: "grid" } }}>
+              <Part name={words.text}>
+                <ReadingText texts={page.texts} others={page.inOtherLanguages} held={lineFocus} />
+              </Part>
+            </Box>
+          )}
+          <Box
+            ref={work}
+            sx={{
+              p: { xs: 2, md: 3 },
+              display: "flex",
+              flexDirection: "column",
+              overflow: "auto",
+              maxWidth: 760,
+              width: "100%",
+              mx: "auto",
+              minWidth: 0,
+            }}
+          >
+            <Box data-silent sx={{ display: "flex", alignItems: "center", gap: 1, mb: 2.5 }}>
+              <Steps
+                steps={page.questions.map((each) => ({
+                  questionId: each.id,
+                  answered: Boolean(answers.given(each.id)),
+                  flagged: flags.has(each.id),
+                }))}
+                place={place}
+                onPlace={goTo}
+              />
+              <SaveMark state={answers.state} />
+            </Box>
+            <AtHand page={page} />
+            {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", mb: 2 }}>{page.instructions}</Box>}
+            {shown.map((each) => (
+              <AskedQuestion
+                key={each.id}
+                page={page}
+                question={each}
+                number={page.questions.indexOf(each) + 1}
+                answers={answers}
+              />
+            ))}
+            {page.questions.length > 1 && (
+              <AllAtOnce all={all} onAll={() => setAll(!all)} where={{ display: { sm: "none" } }} />
+            )}
           </Box>
-          <AtHand page={page} />
-          {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", mb: 2 }}>{page.instructions}</Box>}
-          {shown.map((each) => (
-            <AskedQuestion
-              key={each.id}
-              page={page}
-              question={each}
-              number={page.questions.indexOf(each) + 1}
-              answers={answers}
-            />
-          ))}
-          <Box sx={{ flex: 1, minHeight: 24 }} />
+        </Box>
+        <Box sx={{ maxWidth: 760, width: "100%", mx: "auto" }}>
           <TryFoot
             place={place}
             count={page.questions.length}
@@ -132,4 +148,11 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
       </span>
     </TryFrame>
   );
+}
+
+/** Moves what scrolls, and nothing around it, until something in it stands at its top. */
+function scrollTo(wanted: HTMLElement | null, scroller: HTMLElement | null) {
+  if (wanted && scroller) {
+    scroller.scrollTop += wanted.getBoundingClientRect().top - scroller.getBoundingClientRect().top;
+  }
 }

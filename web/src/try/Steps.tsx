@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import { useEffect, useRef } from "react";
 import { words } from "./words";
 
 export interface Step {
@@ -15,15 +16,34 @@ interface Props {
 
 /** The way through the questions: where one is, what has an answer, what is to be looked at again. */
 export function Steps({ steps, place, onPlace }: Props) {
+  const here = useRef<HTMLElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another place is another element
+  useEffect(() => {
+    const row = here.current?.parentElement;
+    if (here.current && row) {
+      // Only the row moves, not the page it stands in.
+      row.scrollLeft = here.current.offsetLeft - row.offsetLeft - row.clientWidth / 2;
+    }
+  }, [place]);
   return (
     <Box
       component="nav"
       aria-label={words.questions}
-      sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, flex: 1 }}
+      sx={{
+        display: "flex",
+        flexWrap: { md: "wrap" },
+        gap: 0.75,
+        flex: 1,
+        minWidth: 0,
+        overflowX: "auto",
+        // Room for the mark above a number and the ring around it, which scrolling would cut.
+        p: "9px 5px 5px",
+      }}
     >
       {steps.map(({ questionId, answered, flagged }, i) => (
         <Box
           key={questionId}
+          ref={i === place ? here : undefined}
           component="button"
           type="button"
           aria-label={flagged ? words.flaggedQuestion(i + 1) : words.question(i + 1)}
@@ -31,6 +51,7 @@ export function Steps({ steps, place, onPlace }: Props) {
           onClick={() => onPlace(i)}
           sx={{
             width: 34,
+            flex: "none",
             height: 34,
             p: 0,
             borderRadius: "50%",

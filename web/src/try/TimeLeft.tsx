@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useEase } from "../ease/EaseProvider";
 import { announcement } from "./timeLeft";
 import type { TryClock } from "./useTryClock";
@@ -28,7 +28,7 @@ export function TimeLeft({ clock: { clock, face } }: { clock: TryClock }) {
           <>
             <Ring share={inAll === 0 ? 1 : face.left / (inAll * 60)} />
             <Box role="timer" aria-label={words.timer} sx={{ lineHeight: 1.15, textAlign: "left" }}>
-              <b>{words.timeLeft(Math.ceil(face.left / 60))}</b>
+              <b>{words.timeLeft(face.left)}</b>
               {clock.minutes !== undefined && (
                 <Box sx={{ fontSize: "0.72em", color: "var(--z-soft)" }}>
                   {words.of(clock.minutes, clock.addedMinutes)}
@@ -46,12 +46,17 @@ export function TimeLeft({ clock: { clock, face } }: { clock: TryClock }) {
 }
 
 function useSpoken(minutes: number | undefined, left: number | undefined): string {
-  const spoken = useRef("");
-  const moment = minutes === undefined || left === undefined ? undefined : announcement(minutes, left);
-  if (moment !== undefined) {
-    spoken.current = words.speak(moment);
-  }
-  return spoken.current;
+  const [spoken, setSpoken] = useState("");
+  const before = useRef<number>(undefined);
+  useEffect(() => {
+    const moment =
+      minutes === undefined || left === undefined ? undefined : announcement(minutes, before.current, left);
+    before.current = left;
+    if (moment !== undefined) {
+      setSpoken(words.speak(moment));
+    }
+  }, [minutes, left]);
+  return spoken;
 }
 
 function Ring({ share }: { share: number }) {

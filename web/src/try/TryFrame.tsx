@@ -28,11 +28,13 @@ export function TryFrame({ page, clock, part, children }: Props) {
   return (
     <Box
       className="reading"
-      sx={{ height: { md: "100%" }, minHeight: "100%", display: "flex", flexDirection: "column" }}
+      sx={{ height: "100%", overflow: "clip", display: "flex", flexDirection: "column" }}
     >
       <Box
         component="header"
         sx={{
+          // On a phone large letters are for the work, not for what stands above it.
+          fontSize: { xs: "min(1em, 19px)", md: "1em" },
           display: "flex",
           flexWrap: "wrap",
           alignItems: "center",
@@ -42,9 +44,6 @@ export function TryFrame({ page, clock, part, children }: Props) {
           py: 1,
           minHeight: 64,
           borderBottom: "1px solid var(--z-line)",
-          position: { xs: "sticky", md: "static" },
-          top: 0,
-          zIndex: 2,
           bgcolor: "var(--z-paper)",
         }}
       >

@@ -35,13 +35,17 @@ describe("the time left", () => {
 
 describe("the clock speaks", () => {
   it.each([
-    [30, 15 * 60, 15],
-    [30, 5 * 60, 5],
-    [30, 60, 1],
-    [30, 61, undefined],
-    [1, 30, undefined],
-  ])("of %i minutes with %i seconds left: %s", (minutes, left, said) => {
-    expect(announcement(minutes, left)).toBe(said);
+    [30, 15 * 60 + 1, 15 * 60, 15],
+    [30, 5 * 60 + 1, 5 * 60, 5],
+    [30, 61, 60, 1],
+    [30, 62, 61, undefined],
+    [30, 60, 59, undefined],
+    [30, 400, 290, 5],
+    [30, 400, 45, 1],
+    [30, undefined, 290, undefined],
+    [1, 31, 30, undefined],
+  ])("of %i minutes between %s and %i seconds left: %s", (minutes, before, now, said) => {
+    expect(announcement(minutes, before, now)).toBe(said);
   });
 });
 
@@ -51,7 +55,7 @@ describe("the server's clock", () => {
   });
 
   it("does not move with the date of the device while the page is there", () => {
-    const heard = { running: 1000, date: 1_000_000, page: 5, asked: 900 };
+    const heard = { running: 1000, date: 1_000_000, page: 5 };
     expect(since(heard, 4000, 99_000_000, 5)).toBe(3000);
     expect(since(heard, 10, 1_060_000, 6)).toBe(60_000);
     expect(since(heard, 10, 900_000, 6)).toBe(0);

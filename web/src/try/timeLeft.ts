@@ -29,10 +29,22 @@ export function faceOf(clock: Clock, elapsedMs: number): ClockFace {
   };
 }
 
-/** The moments at which the clock speaks: half of the time, five minutes and one. */
-export function announcement(minutesInAll: number, secondsLeftNow: number): number | undefined {
-  const moments = [Math.floor(minutesInAll / 2), 5, 1];
-  return moments.find((minutes) => minutes > 0 && secondsLeftNow === minutes * 60);
+/**
+ * The moments at which the clock speaks: half of the time, five minutes and one. A page that slept may look late; it says
+ * the last moment that has passed since it looked before, and nothing at its first look.
+ *
+ * @param before seconds left at the look before
+ * @param now seconds left
+ */
+export function announcement(
+  minutesInAll: number,
+  before: number | undefined,
+  now: number,
+): number | undefined {
+  const moments = [1, 5, Math.floor(minutesInAll / 2)];
+  return moments.find(
+    (minutes) => minutes > 0 && before !== undefined && before > minutes * 60 && now <= minutes * 60,
+  );
 }
 
 /** The server's clock now, as far as this page knows it: what is given is stamped with it. */

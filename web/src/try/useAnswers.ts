@@ -1,8 +1,7 @@
-import { onlineManager } from "@tanstack/react-query";
-import { useSyncExternalStore } from "react";
 import type { StampedTry } from "../api/myQueries";
 import { type Entry, inSight, isUnsent, placeOf } from "../outbox/entry";
 import { outbox, useWaiting } from "../outbox/mine";
+import { useOnline } from "../shell/useOnline";
 import { type SaveState, saveState } from "./saveState";
 
 /** A moment in which more may be typed, before what is typed is sent. It is on this device at once. */
@@ -53,10 +52,7 @@ export function useAnswers({ studentId, page, now }: Giving): Answers {
 /** Where what was given in an attempt is. */
 export function useSaveState(tryId: number): SaveState {
   const waiting = useWaiting();
-  const online = useSyncExternalStore(
-    (listener) => onlineManager.subscribe(listener),
-    () => onlineManager.isOnline(),
-  );
+  const online = useOnline();
   const unsent = waiting.entries.filter((entry) => entry.tryId === tryId && isUnsent(entry));
   return saveState(unsent, waiting, online);
 }

@@ -32,7 +32,8 @@ export const words = {
   handInWaits:
     "There is no connection. What you did is saved on this device. Hand in when the connection is back; at the end of the time it is handed in by itself.",
   sending: "Just a moment, your last answers are on their way.",
-  timeLeft: (minutes: number) => (minutes >= 1 ? plural(minutes, "minute") : "less than a minute"),
+  timeLeft: (seconds: number) =>
+    seconds >= 60 ? plural(Math.ceil(seconds / 60), "minute") : plural(seconds, "second"),
   of: (minutes: number, added: number) =>
     added > 0 ? `of your ${minutes} + ${added}` : `of your ${minutes}`,
   timer: "Time left",

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
 import zafu.server.platform.CheckedFiles;
 import zafu.server.platform.Downloads;
 import zafu.server.platform.FileStore;
@@ -19,13 +20,21 @@ class HandedWork {
     private final FileStore store;
     private final OwnTries own;
     private final AttemptAccess access;
+    private final TransactionOperations transactions;
     private final Clock clock;
 
-    HandedWork(AttemptFileRepository files, FileStore store, OwnTries own, AttemptAccess access, Clock clock) {
+    HandedWork(
+            AttemptFileRepository files,
+            FileStore store,
+            OwnTries own,
+            AttemptAccess access,
+            TransactionOperations transactions,
+            Clock clock) {
         this.files = files;
         this.store = store;
         this.own = own;
         this.access = access;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -40,19 +49,28 @@ class HandedWork {
      *
      * @param key by which it is known when it is sent again
      */
-    @Transactional
     void add(long tryId, String name, byte[] content, @Nullable String key) {
+        own.require(tryId);
+        if (content.length > MOST_BYTES) {
+            throw Refusal.tooLarge("\"" + name + "\" is larger than 10 MB.");
+        }
+        requireRoom(tryId);
+        CheckedFiles.Checked checked = CheckedFiles.check(name, content);
+        transactions.executeWithoutResult(begun -> keep(tryId, checked, key));
+    }
+
+    private void requireRoom(long tryId) {
+        if (of(tryId).size() >= MOST_FILES) {
+            throw Refusal.conflict("files-enough", "There are 10 files already. Take one away first.");
+        }
+    }
+
+    private void keep(long tryId, CheckedFiles.Checked checked, @Nullable String key) {
         Attempt mine = own.requireToChange(tryId);
         if (key != null && files.existsByAttemptIdAndFileKey(tryId, key)) {
             return;
         }
-        if (content.length > MOST_BYTES) {
-            throw Refusal.tooLarge("\"" + name + "\" is larger than 10 MB.");
-        }
-        if (of(tryId).size() >= MOST_FILES) {
-            throw Refusal.conflict("files-enough", "There are 10 files already. Take one away first.");
-        }
-        CheckedFiles.Checked checked = CheckedFiles.check(name, content);
+        requireRoom(tryId);
         AttemptFile made = new AttemptFile();
         made.attemptId = mine.id;
         made.name = checked.name();

@@ -3,8 +3,12 @@ package zafu.server.corner;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
+import java.util.function.Supplier;
+import java.util.function.ToLongBiFunction;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.CheckedFiles;
@@ -27,6 +31,7 @@ class SharedFiles {
     private final MyCorners my;
     private final FileStore store;
     private final AuditTrail audit;
+    private final TransactionOperations transactions;
     private final Clock clock;
 
     SharedFiles(
@@ -38,6 +43,7 @@ class SharedFiles {
             MyCorners my,
             FileStore store,
             AuditTrail audit,
+            TransactionOperations transactions,
             Clock clock) {
         this.files = files;
         this.notices = notices;
@@ -47,37 +53,48 @@ class SharedFiles {
         this.my = my;
         this.store = store;
         this.audit = audit;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
-    @Transactional
     long addAsAdult(long cornerId, String name, byte[] content) {
-        Corner corner = access.requireToChange(cornerId);
-        CornerFile made = checked(name, content, MOST_BYTES);
-        made.adultId = access.adultId();
-        return keep(corner, made);
+        return added(() -> access.requireToChange(cornerId), name, content, MOST_BYTES, (corner, made) -> {
+            made.adultId = access.adultId();
+            return keep(corner, made);
+        });
     }
 
-    @Transactional
-    void addAsStudent(long cornerId, String name, byte[] content) {
+    long addAsStudent(long cornerId, String name, byte[] content) {
+        return added(() -> requireMineToAdd(cornerId), name, content, MOST_BYTES_OF_STUDENT, (corner, made) -> {
+            made.studentId = access.studentId();
+            return keep(corner, made);
+        });
+    }
+
+    private Corner requireMineToAdd(long cornerId) {
         Corner corner = access.requireMine(cornerId);
         if (!corner.studentsAdd) {
             throw Refusal.notAllowed("Only teachers put files here.");
         }
-        CornerFile made = checked(name, content, MOST_BYTES_OF_STUDENT);
-        made.studentId = access.studentId();
-        keep(corner, made);
+        return corner;
     }
 
-    @Transactional
     long addToNotice(long noticeId, String name, byte[] content) {
-        Notice notice = said.requireToChange(noticeId);
-        CornerFile made = checked(name, content, MOST_BYTES);
-        made.noticeId = noticeId;
-        made.adultId = access.adultId();
-        files.save(made);
-        audit.note(notice.classId, "notice.file-added", noticeId, made.name);
-        return made.id;
+        return added(() -> said.requireToChange(noticeId), name, content, MOST_BYTES, (notice, made) -> {
+            made.noticeId = noticeId;
+            made.adultId = access.adultId();
+            files.save(made);
+            audit.note(notice.classId, "notice.file-added", noticeId, made.name);
+            return made.id;
+        });
+    }
+
+    /** Asks whether it may be put there before and after the file is checked, which takes its time and holds up nobody. */
+    private <T> long added(
+            Supplier<T> allowed, String name, byte[] content, long most, ToLongBiFunction<T, CornerFile> keep) {
+        transactions.executeWithoutResult(begun -> allowed.get());
+        CornerFile made = checked(name, content, most);
+        return Objects.requireNonNull(transactions.execute(begun -> keep.applyAsLong(allowed.get(), made)));
     }
 
     @Transactional

@@ -1,16 +1,8 @@
 package zafu.server.platform;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
-import net.coobird.thumbnailator.Thumbnails;
 import org.apache.tika.Tika;
 
 /**
@@ -18,12 +10,6 @@ import org.apache.tika.Tika;
  * made no larger than a screen needs, and lose what a camera wrote into them, the place for instance.
  */
 public final class CheckedFiles {
-    /** Pixels of the longer side that a picture keeps. */
-    static final int LONGEST_SIDE = 2000;
-
-    /** More than this is no photograph but an attempt to fill the memory. */
-    private static final long MOST_PIXELS = 100_000_000L;
-
     private static final int LONGEST_NAME = 200;
     private static final Tika TIKA = new Tika();
 
@@ -58,7 +44,10 @@ public final class CheckedFiles {
 
     public record Checked(String name, String mediaType, byte[] content) {}
 
-    /** Refuses what is empty, of a kind that is not taken, or a picture that cannot be read. */
+    /**
+     * Refuses what is empty, of a kind that is not taken, or a picture that cannot be read. Pictures wait for
+     * their turn, so this is not to be called while others wait for the caller, as in a transaction.
+     */
     public static Checked check(String name, byte[] content) {
         String called = name.length() > LONGEST_NAME ? name.substring(name.length() - LONGEST_NAME) : name;
         if (content.length == 0) {
@@ -97,42 +86,12 @@ public final class CheckedFiles {
 
     private static Checked picture(String name, String type, byte[] content) {
         try {
-            requireReasonable(name, content);
-            BufferedImage upright = Thumbnails.of(new ByteArrayInputStream(content))
-                    .scale(1)
-                    .useExifOrientation(true)
-                    .asBufferedImage();
-            boolean large = Math.max(upright.getWidth(), upright.getHeight()) > LONGEST_SIDE;
-            ByteArrayOutputStream written = new ByteArrayOutputStream();
-            Thumbnails.Builder<BufferedImage> builder = Thumbnails.of(upright);
-            (large ? builder.size(LONGEST_SIDE, LONGEST_SIDE) : builder.scale(1))
-                    .outputFormat(type.equals("image/png") ? "png" : "jpg")
-                    .outputQuality(0.85)
-                    .toOutputStream(written);
-            return new Checked(name, type, written.toByteArray());
+            return new Checked(name, type, Pictures.made(name, type.equals("image/png") ? "png" : "jpg", content));
         } catch (IOException | RuntimeException unreadable) {
             if (unreadable instanceof Refusal refusal) {
                 throw refusal;
             }
             throw Refusal.unusable("picture-unreadable", "\"" + name + "\" is a picture that cannot be read.");
-        }
-    }
-
-    private static void requireReasonable(String name, byte[] content) throws IOException {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw new IOException("no reader");
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in);
-                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-                    throw Refusal.tooLarge("\"" + name + "\" has more than 100 million pixels.");
-                }
-            } finally {
-                reader.dispose();
-            }
         }
     }
 }

@@ -3,13 +3,18 @@ package zafu.server.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.sun.management.ThreadMXBean;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -97,7 +102,7 @@ class CheckedFilesTest {
     void aPictureLargerThanAScreenNeedsIsShrunkAndASmallOneIsNotBlownUp() throws IOException {
         assertThat(read(CheckedFiles.check("large.jpg", jpeg(redOnTheLeft(4000, 3000))))
                         .getWidth())
-                .isEqualTo(CheckedFiles.LONGEST_SIDE);
+                .isEqualTo(Pictures.LONGEST_SIDE);
         assertThat(read(CheckedFiles.check("small.jpg", jpeg(redOnTheLeft(40, 30))))
                         .getWidth())
                 .isEqualTo(40);
@@ -129,6 +134,49 @@ class CheckedFilesTest {
     void textsTablesAndPrintedPagesAreTaken(String name, String content) {
         byte[] bytes = content.getBytes(StandardCharsets.UTF_8);
         assertThat(CheckedFiles.check(name, bytes).content()).isEqualTo(bytes);
+    }
+
+    /** A picture that is small as a file and large in the memory: one colour, as wide and high as is said. */
+    private static byte[] flatPng(int side, int bits) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10});
+        ByteBuffer head = ByteBuffer.allocate(13).putInt(side).putInt(side);
+        head.put((byte) bits).put((byte) 6).put((byte) 0).put((byte) 0).put((byte) 0);
+        chunk(out, "IHDR", head.array());
+        ByteArrayOutputStream pixels = new ByteArrayOutputStream();
+        try (DeflaterOutputStream deflated = new DeflaterOutputStream(pixels)) {
+            byte[] line = new byte[1 + 4 * side * bits / 8];
+            for (int y = 0; y < side; y++) {
+                deflated.write(line);
+            }
+        }
+        chunk(out, "IDAT", pixels.toByteArray());
+        chunk(out, "IEND", new byte[0]);
+        return out.toByteArray();
+    }
+
+    private static void chunk(ByteArrayOutputStream out, String type, byte[] content) throws IOException {
+        byte[] named = ByteBuffer.allocate(4 + content.length)
+                .put(type.getBytes(StandardCharsets.US_ASCII))
+                .put(content)
+                .array();
+        CRC32 check = new CRC32();
+        check.update(named);
+        out.write(ByteBuffer.allocate(4).putInt(content.length).array());
+        out.write(named);
+        out.write(ByteBuffer.allocate(4).putInt((int) check.getValue()).array());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"9999, 8", "9999, 16"})
+    void aSmallFileWithALargePictureTakesLittleMemory(int side, int bits) throws IOException {
+        byte[] file = flatPng(side, bits);
+        assertThat(file.length).isLessThan(1 << 20);
+        ThreadMXBean memory = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long before = memory.getCurrentThreadAllocatedBytes();
+        BufferedImage made = read(CheckedFiles.check("large.png", file));
+        assertThat(memory.getCurrentThreadAllocatedBytes() - before).isLessThan(200L << 20);
+        assertThat(made.getWidth()).isEqualTo(Pictures.LONGEST_SIDE);
     }
 
     @Test
