@@ -59,7 +59,7 @@ class Caught extends Component<Props, { error: unknown }> {
     const known = error instanceof ApiProblem || error instanceof Unreached;
     const unknown = onlineManager.isOnline() ? words.mishap : words.mishapOffline;
     return (
-      <Box role="alert" sx={{ p: 4, display: "grid", gap: 2, justifyItems: "start" }}>
+      <Box role="alert" data-mishap sx={{ p: 4, display: "grid", gap: 2, justifyItems: "start" }}>
         {known ? error.message : unknown}
         <Button onClick={this.again}>{words.again}</Button>
       </Box>

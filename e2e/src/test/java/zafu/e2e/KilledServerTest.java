@@ -62,7 +62,7 @@ class KilledServerTest {
     void aPageGoesOnWhenTheServerIsBackAndNothingGivenMeanwhileIsLost() throws Exception {
         String code = server.codeOf("Hana");
         handOutToHana();
-        try (Window student = Window.at(server.address()).signInStudent(code)) {
+        try (Window student = Window.at(server.address()).meaning("net::ERR_").signInStudent(code)) {
             student.button("Start: Many").click();
             student.field("Your answer").fill("11");
             student.page().waitForCondition(() -> given(student).equals("11"));

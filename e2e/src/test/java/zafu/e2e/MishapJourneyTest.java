@@ -36,10 +36,10 @@ class MishapJourneyTest {
         long arrangement = own.arrange("Reading", 2);
         teacher.go("/classes/" + own.id + "/arrange/" + arrangement);
         teacher.region("Sheet Bend").waitFor();
-        teacher.context().setOffline(true);
+        teacher.offline();
         teacher.button("Add a group").click();
         assertThat(teacher.text(UNREACHED)).isVisible();
-        teacher.context().setOffline(false);
+        teacher.online();
         teacher.button("Add a group").click();
         assertThat(teacher.region("Clove")).isVisible();
         org.assertj.core.api.Assertions.assertThat(own.bench(arrangement).get("groups"))

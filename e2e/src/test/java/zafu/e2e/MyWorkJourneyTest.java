@@ -241,12 +241,12 @@ class MyWorkJourneyTest {
         own.handOut("Map", List.of(), Map.of("way", "HAND_IN", "instructions", "Draw the map."));
         open(768, 1024);
         student.start("Map");
-        student.context().setOffline(true);
+        student.offline();
         student.page()
                 .getByLabel("Add a file or picture…")
                 .setInputFiles(new FilePayload("map.txt", "text/plain", "channels".getBytes(StandardCharsets.UTF_8)));
         assertThat(student.text("map.txt · waits on this device")).isVisible();
-        student.context().setOffline(false);
+        student.online();
         assertThat(student.link("map.txt")).isVisible();
     }
 

@@ -76,13 +76,13 @@ class NothingIsLostTest {
         student.start(QUIZ);
         answer(1, "Two hills of water");
         assertThat(student.text("✓ Saved")).isVisible();
-        student.context().setOffline(true);
+        student.offline();
         answer(2, "Herring");
         answer(3, "A rope");
         answer(2, "Crabs");
         assertThat(student.text("No connection · saved on this device")).isVisible();
         untilKept("0", "-", "-");
-        student.context().setOffline(false);
+        student.online();
         assertThat(student.text("✓ Saved")).isVisible();
         untilKept("0", "0", "1");
     }
@@ -92,13 +92,13 @@ class NothingIsLostTest {
         student.start(QUIZ);
         String address = student.page().url();
         student.waitUntilInstalled();
-        student.context().setOffline(true);
+        student.offline();
         answer(1, "The wind");
         assertThat(student.text("No connection · saved on this device")).isVisible();
         student.page().reload();
         assertThat(student.field("The wind")).isChecked();
         assertThat(student.text("No connection · saved on this device")).isVisible();
-        student.context().setOffline(false);
+        student.online();
         assertThat(student.text("✓ Saved")).isVisible();
         assertThat(student.page().url()).isEqualTo(address);
         untilKept("1", "-", "-");
@@ -167,11 +167,11 @@ class NothingIsLostTest {
         student.start(QUIZ);
         answer(1, "Two hills of water");
         assertThat(student.text("✓ Saved")).isVisible();
-        student.context().setOffline(true);
+        student.offline();
         answer(2, "Crabs");
         assertThat(student.text("No connection · saved on this device")).isVisible();
         zafu.clock().advance(Duration.ofMinutes(21));
-        student.context().setOffline(false);
+        student.online();
         assertThat(student.text("The time was over.")).isVisible();
         assertThat(student.text("One answer came after the end.")).isVisible();
         untilKept("0", "-", "-");
@@ -200,12 +200,12 @@ class NothingIsLostTest {
     void theTimeEndsOnAPageWithoutAConnectionTooAndSaysThatNothingIsLost() {
         student.page().clock().install();
         student.start(QUIZ);
-        student.context().setOffline(true);
+        student.offline();
         student.page().clock().fastForward("20:01");
         assertThat(student.text("The time is over")).isVisible();
         assertThat(student.text("There is no connection right now.")).isVisible();
         zafu.clock().advance(Duration.ofMinutes(20).plusSeconds(1));
-        student.context().setOffline(false);
+        student.online();
         assertThat(student.text("The time was over.")).isVisible();
     }
 

@@ -56,6 +56,9 @@ final class PackagedServer {
     }
 
     void start() throws Exception {
+        if (!Files.exists(data.resolve("sign-in.txt"))) {
+            MadeSchool.copyTo(data);
+        }
         process = run(
                 data.resolve("server.log"),
                 "--server.port=" + port,

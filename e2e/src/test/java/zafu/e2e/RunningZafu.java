@@ -16,7 +16,7 @@ import zafu.server.ZafuApplication;
 import zafu.server.platform.TravellingClock;
 import zafu.server.standin.SchoolSystemStandIn;
 
-/** The application, started once in this JVM and shared by all tests; its clock is ours to move. */
+/** The application, started once in this JVM and shared by all tests; its clock runs, as everybody's does, and is ours to move. */
 final class RunningZafu {
     static final String MORNING = "2027-02-09T08:10";
     private static RunningZafu demo;
@@ -31,11 +31,16 @@ final class RunningZafu {
             throw new IllegalStateException(noPlace);
         }
         List<String> properties = new ArrayList<>(List.of(
-                "--server.port=0", "--zafu.data=" + data, "--zafu.now=" + MORNING, "--zafu.zone=America/Halifax"));
+                "--server.port=0",
+                "--zafu.data=" + data,
+                "--zafu.starts-at=" + MORNING,
+                "--zafu.zone=America/Halifax"));
         if (withDemo) {
+            MadeSchool.copyTo(data);
             properties.add("--zafu.demo=true");
         }
         context = SpringApplication.run(ZafuApplication.class, properties.toArray(String[]::new));
+        itIs(MORNING);
     }
 
     /** With Quillmere Harbour School in it. */

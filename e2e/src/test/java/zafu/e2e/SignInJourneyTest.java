@@ -76,11 +76,11 @@ class SignInJourneyTest {
         student.page().reload();
         assertThat(student.button("Start: Offline")).isVisible();
         student.waitUntil(shownOnDevice(true));
-        student.context().setOffline(true);
+        student.offline();
         student.page().reload();
         assertThat(student.button("Start: Offline")).isVisible();
         assertThat(student.text("No connection. This is how it was at")).isVisible();
-        student.context().setOffline(false);
+        student.online();
         student.button("Sign out").click();
         student.field("Your entry code").waitFor();
         student.waitUntil(shownOnDevice(false));

@@ -163,12 +163,16 @@ class TeachersWeekTest extends TeachersWeek {
             student.button("Start now").click();
             student.field(given).check();
             boolean offline = name.equals("Greta");
-            student.context().setOffline(offline);
+            if (offline) {
+                student.offline();
+            } else {
+                student.online();
+            }
             student.button("Next").click();
             student.field("Your answer").fill("Were you ever afraid?");
             if (offline) {
                 assertThat(student.text("No connection · saved on this device")).isVisible();
-                student.context().setOffline(false);
+                student.online();
             }
             assertThat(student.text("✓ Saved")).isVisible();
             student.handIn();

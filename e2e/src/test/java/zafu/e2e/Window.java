@@ -1,5 +1,7 @@
 package zafu.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -42,18 +44,30 @@ final class Window implements AutoCloseable {
     private final BrowserContext context;
     private final Page page;
     private final String address;
+    private final Troubles troubles;
 
     private Window(String address, int width, int height) {
         this.address = address;
         context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
         context.setDefaultTimeout(PATIENCE_MS);
+        troubles = new Troubles(context);
         page = context.newPage();
-        page.onPageError(error -> System.err.println("page error: " + error));
-        page.onConsoleMessage(message -> {
-            if (message.type().equals("error")) {
-                System.err.println("console: " + message.text());
-            }
-        });
+    }
+
+    /** What this test means to go wrong, as {@link Troubles#mean} says; everything else that does fails it. */
+    Window meaning(String... parts) {
+        troubles.mean(parts);
+        return this;
+    }
+
+    /** As the device of a person who goes out of reach, until {@link #online}. */
+    void offline() {
+        troubles.mean("net::ERR_INTERNET_DISCONNECTED", "net::ERR_FAILED", "net::ERR_NETWORK_CHANGED");
+        context.setOffline(true);
+    }
+
+    void online() {
+        context.setOffline(false);
     }
 
     private static synchronized Browser browser() {
@@ -213,6 +227,8 @@ final class Window implements AutoCloseable {
 
     @Override
     public void close() {
+        List<String> wrong = troubles.found();
         context.close();
+        assertThat(wrong).as("what went wrong in the browser and was not meant").isEmpty();
     }
 }
