@@ -13,22 +13,6 @@ export const cornerQuery = (classId: number, cornerId: number) =>
     queryFn: () => data(api.GET("/api/corners/{cornerId}", { params: { path: { cornerId } } })),
   });
 
-// A notice that was said for later comes when its time has come, though nobody does anything then.
-const MINUTE_MS = 60_000;
-
-export const myCornersQuery = queryOptions({
-  queryKey: ["my", "corners"],
-  queryFn: () => data(api.GET("/api/my/corners")),
-  refetchInterval: MINUTE_MS,
-});
-
-export const myCornerQuery = (cornerId: number) =>
-  queryOptions({
-    queryKey: ["my", "corners", cornerId],
-    queryFn: () => data(api.GET("/api/my/corners/{cornerId}", { params: { path: { cornerId } } })),
-    refetchInterval: MINUTE_MS,
-  });
-
 /** A file alone, as the body of a request. */
 export function fileBody(file: File) {
   const form = new FormData();

@@ -47,22 +47,6 @@ export const handOutQuery = (taskId: number, version: number) =>
     queryFn: () => data(api.GET("/api/tasks/{taskId}/hand-out", { params: { path: { taskId } } })),
   });
 
-export const seeAsQuery = (
-  classId: number,
-  studentId: number,
-  at: string | undefined,
-  draft: number | undefined,
-) =>
-  queryOptions({
-    queryKey: ["class", classId, "see-as", studentId, at, draft],
-    queryFn: () =>
-      data(
-        api.GET("/api/classes/{classId}/see-as/{studentId}", {
-          params: { path: { classId, studentId }, query: { at, draft } },
-        }),
-      ),
-  });
-
 export const taskQuery = (taskId: number) =>
   queryOptions({
     queryKey: ["task", taskId],

@@ -158,11 +158,6 @@ export const pictureEntryQuery = (classId: number) =>
     queryFn: () => data(api.GET("/api/classes/{classId}/picture-entry", { params: { path: { classId } } })),
   });
 
-export const mySurveysQuery = queryOptions({
-  queryKey: ["my", "surveys"],
-  queryFn: () => data(api.GET("/api/my/surveys")),
-});
-
 export const arrangementsQuery = (classId: number) =>
   queryOptions({
     queryKey: ["class", classId, "arrangements"],
@@ -320,14 +315,3 @@ export const shelfQuery = (groupId: number) =>
     staleTime: 0,
     queryFn: () => data(api.GET("/api/groups/{groupId}/shelf", { params: { path: { groupId } } })),
   });
-
-export const myShelfQuery = queryOptions({
-  queryKey: ["my", "shelf"],
-  queryFn: () => data(api.GET("/api/my/shelf")),
-});
-
-export const myWorkQuery = queryOptions({
-  queryKey: ["my", "work"],
-  queryFn: () => data(api.GET("/api/my/work")),
-  refetchInterval: 30_000,
-});

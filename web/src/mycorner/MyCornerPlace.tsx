@@ -4,7 +4,8 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import { api, type Schemas } from "../api/client";
-import { fileBody, myCornerQuery, myCornersQuery } from "../api/cornerQueries";
+import { fileBody } from "../api/cornerQueries";
+import { cornerOf, myCornersQuery } from "../api/pageQueries";
 import { queryClient } from "../api/queryClient";
 import { EaseButton } from "../ease/EaseButton";
 import { Card } from "../shell/Card";
@@ -18,7 +19,7 @@ import { words } from "./words";
 /** The place of the student's group. Looking at it is having read it. */
 export default function MyCornerPlace() {
   const cornerId = Number(useParams().cornerId);
-  const corner = useQuery({ ...myCornerQuery(cornerId), retry: false });
+  const corner = useQuery({ ...cornerOf({ own: true }, cornerId), retry: false });
   const seen = corner.dataUpdatedAt;
   useEffect(() => {
     if (seen > 0) {
@@ -39,7 +40,7 @@ export default function MyCornerPlace() {
       {corner.error ? (
         <p>{corner.error.message}</p>
       ) : corner.data ? (
-        <Inside corner={corner.data} />
+        <InsideCorner corner={corner.data} />
       ) : (
         <Waiting />
       )}
@@ -47,7 +48,8 @@ export default function MyCornerPlace() {
   );
 }
 
-function Inside({ corner }: { corner: Schemas["MyCornerPage"] }) {
+/** What stands in a corner. */
+export function InsideCorner({ corner }: { corner: Schemas["MyCornerPage"] }) {
   const empty = corner.notices.length + corner.talks.length + corner.files.length === 0 && !corner.mayAdd;
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>

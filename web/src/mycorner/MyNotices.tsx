@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { myCornersQuery } from "../api/cornerQueries";
+import { cornersOf } from "../api/pageQueries";
+import { type Seen, useWhose } from "../api/whose";
 import { Card } from "../shell/Card";
 import { NoticeText } from "./NoticeText";
 import { words } from "./words";
@@ -11,7 +12,8 @@ const AT_ONCE = 3;
 
 /** What teachers say to this student, and the way to the student's corners. */
 export function MyNotices() {
-  const mine = useQuery(myCornersQuery).data;
+  const whose = useWhose();
+  const mine = useQuery(cornersOf(whose)).data;
   if (!mine || (mine.notices.length === 0 && mine.corners.length === 0)) {
     return null;
   }
@@ -22,7 +24,7 @@ export function MyNotices() {
         <Card
           key={corner.id}
           component={Link}
-          {...{ to: `/my/corners/${corner.id}` }}
+          {...{ to: whose.own ? `/my/corners/${corner.id}` : `?${cornerIn(whose, corner.id)}` }}
           sx={{ p: 1.75, color: "inherit", textDecoration: "none", display: "flex", gap: 1.5 }}
         >
           <Box sx={{ flex: 1, fontWeight: 700 }}>{words.corner(corner.name)} ›</Box>
@@ -53,4 +55,16 @@ export function MyNotices() {
       )}
     </Box>
   );
+}
+
+/** The same look, with a corner opened in it. */
+function cornerIn({ at, draft }: Seen, cornerId: number): URLSearchParams {
+  const search = new URLSearchParams({ corner: String(cornerId) });
+  if (at) {
+    search.set("at", at);
+  }
+  if (draft) {
+    search.set("task", String(draft));
+  }
+  return search;
 }

@@ -29,6 +29,7 @@ export function Actions({ card, first }: Props) {
       ),
     onSuccess: (page) => {
       queryClient.setQueryData(tryQuery(page.id).queryKey, page);
+      queryClient.invalidateQueries({ queryKey: ["my", "work"] });
       navigate(`/my/tries/${page.id}`);
     },
     onError: (error) => tell(error.message),

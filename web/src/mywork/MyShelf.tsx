@@ -1,12 +1,13 @@
 import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { myShelfQuery } from "../api/queries";
+import { shelfOf } from "../api/pageQueries";
+import { useWhose } from "../api/whose";
 import { shelfWords as words } from "./shelfWords";
 
 /** What lies on the student's shelf: reading and practice, what is to be looked at first before the rest. */
 export function MyShelf() {
-  const books = useQuery(myShelfQuery).data?.books ?? [];
+  const books = useQuery(shelfOf(useWhose())).data?.books ?? [];
   if (books.length === 0) {
     return null;
   }

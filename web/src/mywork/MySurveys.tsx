@@ -3,15 +3,16 @@ import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../api/client";
-import { mySurveysQuery } from "../api/queries";
+import { mySurveysQuery, surveysOf } from "../api/pageQueries";
 import { queryClient } from "../api/queryClient";
+import { useWhose } from "../api/whose";
 import { Card } from "../shell/Card";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
 /** What the teacher asks: up to three answers, tapped in the order of liking. */
 export function MySurveys() {
-  const surveys = useQuery(mySurveysQuery).data ?? [];
+  const surveys = useQuery(surveysOf(useWhose())).data ?? [];
   return (
     <>
       {surveys.map((survey) => (

@@ -12,6 +12,14 @@ export function useMyNews() {
         await queries.invalidateQueries({ queryKey: ["my"] });
       }
     });
+    // What changed while nobody could say so is asked for when the line is there again.
+    let before = false;
+    news.addEventListener("open", () => {
+      if (before) {
+        void queries.invalidateQueries({ queryKey: ["my"] });
+      }
+      before = true;
+    });
     return () => news.close();
   }, [queries]);
 }

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { disagree, stamped } from "../api/stamp";
 
 const SIGNS = ["pointerdown", "pointermove", "keydown", "scroll", "touchstart"] as const;
 const LOOK_MS = 1_000;
@@ -12,14 +13,21 @@ export function useRest(restMs: number, answerMs: number, onGone: () => void): b
   const gone = useRef(onGone);
   gone.current = onGone;
   useEffect(() => {
-    let last = Date.now();
+    let last = performance.now();
+    let looked = stamped({}).heard;
     let left = false;
     const here = () => {
-      last = Date.now();
+      last = performance.now();
       setAsking(false);
     };
     const look = setInterval(() => {
-      const rested = Date.now() - last;
+      const now = stamped({}).heard;
+      // The device slept, or its date was changed: nobody knows for how long, so it is asked and not acted upon.
+      if (disagree(looked, now.running, now.date) && now.date - looked.date >= restMs) {
+        last = now.running - restMs;
+      }
+      looked = now;
+      const rested = now.running - last;
       setAsking(rested >= restMs);
       if (rested >= restMs + answerMs && !left) {
         left = true;

@@ -1,28 +1,61 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
-import { api, data } from "../api/client";
-import { seeAsQuery } from "../api/planQueries";
-import { QuestionField } from "../asked/QuestionField";
-import { ReadingText } from "../asked/ReadingText";
-import { WorkList } from "../mywork/WorkList";
+import { cornerOf, workOf } from "../api/pageQueries";
+import { type Seen, WhoseContext } from "../api/whose";
+import { InsideCorner } from "../mycorner/MyCornerPlace";
+import MoreOfMine from "../mywork/MoreOfMine";
+import { MyPage } from "../mywork/MyPage";
 import { dayAndTime } from "../shell/dates";
 import { Problem } from "../shell/FormFoot";
 import { useFocus } from "../shell/focus";
 import { Waiting } from "../shell/Waiting";
+import { PageAs } from "./PageAs";
 import { words } from "./words";
 
-/** What a student sees, now or later, the task included if it is a draft still. Reads only. */
+/** A student's page as the student sees it, now or later, a task included that is a draft still. Reads only. */
 export default function SeeAsPlace() {
   const { classId } = useFocus();
   const studentId = Number(useParams().studentId);
-  const [search] = useSearchParams();
-  const taskId = Number(search.get("task")) || undefined;
+  const [search, setSearch] = useSearchParams();
+  const seen = { classId, studentId, draft: Number(search.get("task")) || undefined };
   const at = search.get("at") ?? undefined;
+  const corner = Number(search.get("corner")) || undefined;
+  const set = (name: string, value: string | undefined) =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before);
+      if (value) {
+        next.set(name, value);
+      } else {
+        next.delete(name);
+      }
+      return next;
+    });
+  return (
+    <WhoseContext value={{ own: false, ...seen, at }}>
+      <Look
+        seen={{ ...seen, at }}
+        corner={corner}
+        onAt={(moment) => set("at", moment)}
+        onBack={() => set("corner", undefined)}
+      />
+    </WhoseContext>
+  );
+}
+
+interface LookProps {
+  seen: Seen;
+  corner: number | undefined;
+  onAt: (moment: string | undefined) => void;
+  onBack: () => void;
+}
+
+function Look({ seen, corner, onAt, onBack }: LookProps) {
   const [page, setPage] = useState<number | null>(null);
-  const query = useQuery({ ...seeAsQuery(classId, studentId, at, taskId), staleTime: 0 });
+  const query = useQuery({ ...workOf({ own: false, ...seen }), staleTime: 0 });
   const work = query.data;
   if (query.error) {
     return <Problem error={query.error} />;
@@ -40,21 +73,29 @@ export default function SeeAsPlace() {
           p: 1.25,
           my: 1,
           display: "flex",
+          flexWrap: "wrap",
           alignItems: "center",
           gap: 2,
         }}
       >
-        <Box sx={{ flex: 1 }}>
-          {words.seeAs.banner(work.givenName, at ? dayAndTime(work.localNow) : words.seeAs.now)}
+        <Box sx={{ flex: 1, minWidth: "14em" }}>
+          {words.seeAs.banner(work.givenName, seen.at ? dayAndTime(work.localNow) : words.seeAs.now)}
         </Box>
-        {taskId !== undefined && (
-          <Button size="small" component={Link} to={`/classes/${classId}/plan/${taskId}`}>
+        <TextField
+          type="datetime-local"
+          label={words.seeAs.at}
+          value={seen.at?.slice(0, 16) ?? ""}
+          onChange={(event) => onAt(event.target.value ? `${event.target.value}:00` : undefined)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        {seen.draft !== undefined && (
+          <Button size="small" component={Link} to={`/classes/${seen.classId}/plan/${seen.draft}`}>
             {words.seeAs.back}
           </Button>
         )}
       </Box>
-      <Box sx={{ maxWidth: 640, mx: "auto", fontSize: 17 }}>
-        <WorkList
+      {corner === undefined ? (
+        <MyPage
           work={work}
           actions={(card) =>
             card.way !== "OFF_SCREEN" && (
@@ -63,53 +104,25 @@ export default function SeeAsPlace() {
               </Button>
             )
           }
+          below={<MoreOfMine withDevice />}
         />
-      </Box>
-      {page !== null && <PageAs studentId={studentId} taskId={page} />}
+      ) : (
+        <CornerAs seen={seen} cornerId={corner} onBack={onBack} />
+      )}
+      {page !== null && <PageAs studentId={seen.studentId} taskId={page} />}
     </>
   );
 }
 
-/** The page that the student would be given; answers go nowhere. */
-function PageAs({ studentId, taskId }: { studentId: number; taskId: number }) {
-  const { classId } = useFocus();
-  const page = useQuery({
-    queryKey: ["class", classId, "see-as", studentId, "page", taskId],
-    queryFn: () =>
-      data(
-        api.GET("/api/classes/{classId}/see-as/{studentId}/tasks/{taskId}", {
-          params: { path: { classId, studentId, taskId } },
-        }),
-      ),
-  }).data;
-  const [given, setGiven] = useState<ReadonlyMap<number, string>>(new Map());
-  if (!page) {
-    return <Waiting />;
-  }
+function CornerAs({ seen, cornerId, onBack }: { seen: Seen; cornerId: number; onBack: () => void }) {
+  const corner = useQuery(cornerOf({ own: false, ...seen }, cornerId));
   return (
-    <Box
-      component="section"
-      aria-label={page.title}
-      sx={{ maxWidth: 760, mx: "auto", mt: 3, fontSize: page.atHand.largeText ? 22 : 17 }}
-    >
-      <Box component="h2" sx={{ fontSize: 21 }}>
-        {page.title}
-      </Box>
-      {page.clock.minutes !== undefined && (
-        <Box sx={{ color: "var(--z-soft)" }}>{words.minutes(page.clock.minutes)}</Box>
-      )}
-      {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", my: 1 }}>{page.instructions}</Box>}
-      {page.texts.length > 0 && <ReadingText texts={page.texts} others={page.inOtherLanguages} />}
-      {page.questions.map((question, i) => (
-        <Box key={question.id} sx={{ mt: 3 }}>
-          <QuestionField
-            sheet={question.sheet}
-            number={i + 1}
-            given={given.get(question.id)}
-            onGive={(answer) => setGiven(new Map(given).set(question.id, answer))}
-          />
-        </Box>
-      ))}
+    <Box className="reading" sx={{ maxWidth: 640, mx: "auto", p: 2 }}>
+      <Button onClick={onBack} sx={{ mb: 1 }}>
+        {words.seeAs.backToPage}
+      </Button>
+      <Problem error={corner.error} />
+      <Box inert>{corner.data && <InsideCorner corner={corner.data} />}</Box>
     </Box>
   );
 }

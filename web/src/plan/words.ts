@@ -226,11 +226,12 @@ export const words = {
     student: "Student",
     at: "At",
     atAbout: "Empty means now.",
-    go: "Look",
+    go: "Open the page",
     back: "‹ back to the task",
-    banner: (name: string, at: string) => `As ${name} sees it ${at}. Nothing is kept by looking.`,
+    banner: (name: string, at: string) => `As ${name} sees it ${at}. Nothing is saved by looking.`,
     now: "now",
-    openPage: "Look at the page",
+    openPage: "Open this task",
+    backToPage: "‹ back to the page",
   },
   keys: { edit: "open cell", back: "back to base", version: "new version" },
   targets: {
@@ -354,6 +355,8 @@ export function problemSentence(problem: Schemas["TaskProblem"], versions: Versi
       return `${name} opens in the past, so it can be seen at once.`;
     case "BROKEN_LINK":
       return `${listed(problem.names)} ${problem.names.length === 1 ? "does" : "do"} not open when followed.`;
+    case "GIVES_AWAY":
+      return `Students can read ${listed(problem.names.map((each) => `“${each}”`))} in a title, so they could tell which version they have.`;
     case "DAY_TOO_FULL":
       return `On ${dayOnly(problem.day)} somebody would have ${problem.minutes} min of work in all.`;
     case "SERIES_DRAFTS":

@@ -1,5 +1,7 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import { useRef, useState } from "react";
+import { Link } from "react-router";
 import type { StampedTry } from "../api/myQueries";
 import { ReadingText } from "../asked/ReadingText";
 import { useEase } from "../ease/EaseProvider";
@@ -100,6 +102,21 @@ export function RunningTry({ page, studentId, onOver, onHandIn, handingIn }: Run
             </Box>
             <AtHand page={page} />
             {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", mb: 2 }}>{page.instructions}</Box>}
+            {page.questions.length === 0 && (
+              <Box sx={{ mb: 2 }}>
+                {page.texts.length > 0 || page.instructions ? words.nothingAsked : words.nothingHere}
+                {page.texts.length === 0 && !page.instructions && (
+                  <Button
+                    component={Link}
+                    to="/my"
+                    size="large"
+                    sx={{ mt: 2, display: "flex", width: "max-content" }}
+                  >
+                    {words.toMyWork}
+                  </Button>
+                )}
+              </Box>
+            )}
             {shown.map((each) => (
               <AskedQuestion
                 key={each.id}

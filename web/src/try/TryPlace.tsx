@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useCallback, useEffect } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import { type StampedTry, tryQuery } from "../api/myQueries";
@@ -39,6 +39,9 @@ export default function TryPlace() {
     onError: (failed) => tell(failed instanceof TypeError ? words.handInWaits : failed.message),
   });
   useFieldsAtHand();
+  // Whether this page was worked on before it was handed in, here or at another place.
+  const wasRunning = useRef(false);
+  wasRunning.current ||= page?.handedIn === false;
   useSavedHere(studentId, page);
   const { known } = useWaiting();
   const onOver = useCallback(() => {
@@ -63,7 +66,7 @@ export default function TryPlace() {
     return <TakenBack sentence={error.message} />;
   }
   if (page.handedIn) {
-    return <TryResult page={page} />;
+    return <TryResult page={page} elsewhere={wasRunning.current && !handIn.isSuccess && !page.endedByTime} />;
   }
   const Running = page.way === "HAND_IN" ? HandInTry : RunningTry;
   return (

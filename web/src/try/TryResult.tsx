@@ -11,7 +11,7 @@ import { words } from "./words";
 const RichText = lazyPart(words.yourAnswer, () => import("../asked/RichText"));
 
 /** What was handed in, what it earned once that is to be seen, and what the teacher says. */
-export function TryResult({ page }: { page: Schemas["TryPage"] }) {
+export function TryResult({ page, elsewhere }: { page: Schemas["TryPage"]; elsewhere: boolean }) {
   return (
     <Box component="main" className="reading" sx={{ maxWidth: 680, mx: "auto", p: { xs: 2, sm: 3 } }}>
       <Card sx={{ p: 3, bgcolor: "var(--z-mossWash)", mb: 2 }}>
@@ -19,6 +19,7 @@ export function TryResult({ page }: { page: Schemas["TryPage"] }) {
           {page.title}
         </Box>
         <Box>{page.endedByTime ? words.overByTime : words.over}</Box>
+        {elsewhere && <Box>{words.overElsewhere}</Box>}
         {page.earned !== undefined && page.possible !== undefined && page.possible > 0 && (
           <Box sx={{ fontSize: "1.9em", fontWeight: 700 }}>{words.result(page.earned, page.possible)}</Box>
         )}

@@ -46,13 +46,14 @@ final class MadeSchool {
 
     private static void make() throws IOException {
         FileSystemUtils.deleteRecursively(PLACE);
-        try (ConfigurableApplicationContext made = SpringApplication.run(
-                ZafuApplication.class,
-                "--server.port=0",
-                "--zafu.demo=true",
-                "--zafu.data=" + PLACE.toAbsolutePath(),
-                "--zafu.starts-at=" + RunningZafu.MORNING,
-                "--zafu.zone=America/Halifax")) {
+        try (ConfigurableApplicationContext made =
+                SpringApplication.run(new Class<?>[] {ZafuApplication.class, QuickPasswords.class}, new String[] {
+                    "--server.port=0",
+                    "--zafu.demo=true",
+                    "--zafu.data=" + PLACE.toAbsolutePath(),
+                    "--zafu.starts-at=" + RunningZafu.MORNING,
+                    "--zafu.zone=America/Halifax"
+                })) {
             requireWhole(made);
         }
         Files.writeString(FINISHED, build());

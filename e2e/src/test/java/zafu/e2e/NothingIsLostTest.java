@@ -105,6 +105,35 @@ class NothingIsLostTest {
     }
 
     @Test
+    void whatIsSavedIsThereAfterAReloadWithoutAConnectionAndIsNotReplacedByLess() {
+        own.handOut(
+                "Why",
+                List.of(
+                        OwnClass.choice("Who lives here?", "Crabs", "Whales"),
+                        OwnClass.question("SHORT_ANSWER", "Why?", Map.of("accepted", List.of("moon")))),
+                Map.of());
+        student.page().reload();
+        student.start("Why");
+        answer(1, "Crabs");
+        student.button("Question 2").click();
+        student.field("Your answer").fill("The moon pulls the water.");
+        assertThat(student.text("✓ Saved")).isVisible();
+        untilKept("0", "The moon pulls the water.");
+        student.waitUntilInstalled();
+        student.offline();
+        student.page().reload();
+        assertThat(student.text("No connection · saved up to here")).isVisible();
+        assertThat(student.field("Crabs")).isChecked();
+        student.button("Question 2").click();
+        assertThat(student.field("Your answer")).hasValue("The moon pulls the water.");
+        student.field("Your answer").press("End");
+        student.page().keyboard().type(" Twice.");
+        student.online();
+        assertThat(student.text("✓ Saved")).isVisible();
+        untilKept("0", "The moon pulls the water. Twice.");
+    }
+
+    @Test
     void inTwoTabsWhatWasGivenLastCountsAndHandingInInOneEndsTheOther() {
         student.start(QUIZ);
         answer(1, "The wind");

@@ -1,6 +1,8 @@
 package zafu.e2e;
 
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,14 +13,19 @@ import zafu.server.demo.HttpCaller;
 /** A class beside the demo's, with two measures and a co-teacher, so that a test may do with it what it likes. */
 final class OwnClass {
     private static final String PASSWORD = "salt-marsh-5";
-    private final RunningZafu zafu;
+    private final String address;
     final HttpCaller teacher;
     final HttpCaller colleague;
     final long id;
 
     /** @param students S1, S2, … with scores 100, 110, … and a second measure that goes the other way */
     OwnClass(RunningZafu zafu, String name, int students) {
-        this.zafu = zafu;
+        this(zafu.address(), name, students);
+    }
+
+    /** At an application of its own, with the demo's school in it. */
+    OwnClass(String address, String name, int students) {
+        this.address = address;
         teacher = signedIn("ottoline");
         StringBuilder list = new StringBuilder("Name,Tideline reading scale,Ratio and scale\n");
         int step = Math.min(10, 1000 / students);
@@ -41,11 +48,11 @@ final class OwnClass {
     }
 
     private HttpCaller signedIn(String name) {
-        return new HttpCaller(java.net.URI.create(zafu.address()).getPort()).signInAdult(name, PASSWORD);
+        return new HttpCaller(URI.create(address).getPort()).signInAdult(name, PASSWORD);
     }
 
     Window window() {
-        return Window.at(zafu).signInTeacher("ottoline", PASSWORD);
+        return Window.at(address).signInTeacher("ottoline", PASSWORD);
     }
 
     /** An arrangement of similar scores, the lowest group first. */
@@ -74,6 +81,28 @@ final class OwnClass {
     /** The entry code of student S{@code number}. */
     String codeOf(int number) {
         return student(number).get("entryCode").asString();
+    }
+
+    /** What the school's clocks show. */
+    LocalDateTime now() {
+        HttpCaller student = new HttpCaller(URI.create(address).getPort()).signInStudent(codeOf(1));
+        return LocalDateTime.parse(
+                student.get("/api/my/work").ok().get("localNow").asString());
+    }
+
+    /** Student S{@code number} hands in what goes on, at another place. */
+    void handIn(int number, String attempt) {
+        new HttpCaller(URI.create(address).getPort())
+                .signInStudent(codeOf(number))
+                .post("/api/my/tries/" + attempt + "/hand-in", null)
+                .ok();
+    }
+
+    /** Takes a task back from everybody. */
+    void withdraw(long task) {
+        long version = teacher.get("/api/tasks/" + task).ok().get("version").asLong();
+        teacher.post("/api/tasks/" + task + "/take-back", Map.of("version", version))
+                .done();
     }
 
     /** Grants student S{@code number} something; {@code amount} is null for supports without one. */
@@ -120,8 +149,7 @@ final class OwnClass {
 
     /** Student S{@code number} answers that many questions of {@link #choice} rightly, the others wrongly, and hands in. */
     void doQuiz(int number, long task, int right) {
-        HttpCaller student =
-                new HttpCaller(java.net.URI.create(zafu.address()).getPort()).signInStudent(codeOf(number));
+        HttpCaller student = new HttpCaller(URI.create(address).getPort()).signInStudent(codeOf(number));
         JsonNode page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
         String path = "/api/my/tries/" + page.get("id").asLong();
         int place = 0;

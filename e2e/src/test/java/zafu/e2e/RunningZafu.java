@@ -39,7 +39,8 @@ final class RunningZafu {
             MadeSchool.copyTo(data);
             properties.add("--zafu.demo=true");
         }
-        context = SpringApplication.run(ZafuApplication.class, properties.toArray(String[]::new));
+        context = SpringApplication.run(
+                new Class<?>[] {ZafuApplication.class, QuickPasswords.class}, properties.toArray(String[]::new));
         itIs(MORNING);
     }
 
@@ -49,6 +50,11 @@ final class RunningZafu {
             demo = new RunningZafu(true);
         }
         return demo;
+    }
+
+    /** With Quillmere Harbour School in it, and nobody else's; whoever asks for it stops it. */
+    static RunningZafu demoOfItsOwn() {
+        return new RunningZafu(true);
     }
 
     /** With nothing in it. */

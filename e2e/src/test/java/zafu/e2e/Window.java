@@ -2,6 +2,7 @@ package zafu.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIRequestContext;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -12,7 +13,9 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ElementState;
+import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
@@ -95,6 +98,12 @@ final class Window implements AutoCloseable {
         return new Window(zafu.address(), width, height);
     }
 
+    /** As a device that shows light or dark pages, at an application of its own. */
+    Window showing(ColorScheme scheme) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        return this;
+    }
+
     /** A browser at an application of its own. */
     static Window at(String address) {
         return new Window(address, 1280, 800);
@@ -120,22 +129,33 @@ final class Window implements AutoCloseable {
         return this;
     }
 
+    /** Without the page of signing in, which has tests of its own. */
     Window signInTeacher(String name, String password) {
+        signIn("/api/sign-in/adult", Map.of("name", name, "password", password));
         go("/");
-        button("I am a teacher").click();
-        field("Name").fill(name);
-        field("Password").fill(password);
-        button("Sign in").click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
         return this;
     }
 
+    /** Without the page of signing in, which has tests of its own. */
     Window signInStudent(String code) {
+        signIn("/api/sign-in/student", Map.of("code", code));
         go("/");
-        field("Your entry code").fill(code);
-        button("Sign in").click();
         button("Sign out").waitFor();
         return this;
+    }
+
+    private void signIn(String path, Map<String, String> asked) {
+        APIRequestContext browser = context.request();
+        browser.get(address + "/api/session");
+        String token = context.cookies().stream()
+                .filter(each -> each.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
+        RequestOptions options =
+                RequestOptions.create().setHeader("X-XSRF-TOKEN", token).setData(asked);
+        assertThat(browser.post(address + path, options).ok()).as("signed in").isTrue();
     }
 
     /** Starts a piece of work under time, through what is said before the clock starts. */

@@ -149,7 +149,7 @@ class AdjustmentTest extends ServerTest {
         JsonNode apart =
                 student.put(path + "/answers/" + question, Map.of("given", "1")).ok();
         assertThat(apart.get("as").asString()).isEqualTo("TAKEN_BACK");
-        assertThat(student.get(path).text()).contains("Your teacher has taken this back.");
+        assertThat(student.get(path).text()).contains("Your teacher has withdrawn this.");
         assertThat(student.get("/api/my/work").ok().get("cards")).isEmpty();
         task.undo(step).ok();
         JsonNode kept =

@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static zafu.server.TestTask.base;
+import static zafu.server.TestTask.version;
 
 import java.util.List;
 import java.util.Map;
@@ -64,6 +65,15 @@ class HandOutListTest extends ServerTest {
         assertThat(own.handOut(task.id, false).status()).isEqualTo(409);
         task.change(base("instructions", "Draw the tide.")).ok();
         assertThat(kinds()).isEmpty();
+    }
+
+    @Test
+    void aTitleThatSaysWhichVersionAStudentHasIsNamedWithoutStopping() {
+        task.change(base("title", "Tides, deeper")).ok();
+        assertThat(kinds()).isEmpty();
+        Map<String, Object> forOne = TestClass.targets(false, List.of(), List.of(own.student(1)), List.of());
+        task.change(version("Deeper", forOne)).ok();
+        assertThat(kinds()).contains("GIVES_AWAY");
     }
 
     @Test

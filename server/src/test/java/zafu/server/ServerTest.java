@@ -8,6 +8,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Import;
 import zafu.server.demo.HttpCaller;
 import zafu.server.platform.TravellingClock;
 
@@ -18,11 +19,12 @@ import zafu.server.platform.TravellingClock;
             "zafu.demo=true",
             "zafu.now=2027-02-09T08:10",
             "zafu.zone=America/Halifax",
-            "zafu.data=target/test-data",
+            "zafu.data=target/test-data${zafu.test.fork:}",
             "spring.datasource.url=${zafu.test.database:jdbc:h2:mem:zafu;MODE=PostgreSQL;DATABASE_TO_LOWER=TRUE;DEFAULT_NULL_ORDERING=HIGH}",
             "spring.jpa.properties.hibernate.session_factory.statement_inspector=zafu.server.RequestStatements",
             "springdoc.api-docs.enabled=true"
         })
+@Import(QuickPasswords.class)
 abstract class ServerTest {
     private static final ZoneId HALIFAX = ZoneId.of("America/Halifax");
 

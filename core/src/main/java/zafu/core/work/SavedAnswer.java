@@ -1,7 +1,7 @@
 package zafu.core.work;
 
 /**
- * Which copy of an answer is saved, told by numbers alone: clocks of devices can be wrong. Rule 7.
+ * Which copy of an answer is saved, told by numbers alone: clocks of devices can be wrong. Rule 10.
  *
  * @param number how often the answer was changed here; 0 before the first time
  * @param device that gave it; empty where it named itself not

@@ -1,5 +1,5 @@
 /**
- * A student's attempt: which of several copies of an answer counts. Rule 7 in docs/rules.md.
+ * A student's attempt: which of several copies of an answer counts. Rule 10 in docs/rules.md.
  */
 @NullMarked
 package zafu.core.work;

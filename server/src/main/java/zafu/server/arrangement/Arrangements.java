@@ -164,7 +164,7 @@ public class Arrangements {
                 .forEach(each -> arrangementOf.put(each.groupId, each.arrangementId));
         Set<Long> inUse = new TreeSet<>();
         arrangements.findAllById(arrangementOf.values()).stream()
-                .filter(each -> each.deletedAt == null)
+                .filter(each -> each.deletedAt == null && current.isToldOf(each.classId))
                 .forEach(each -> inUse.add(each.id));
         return arrangementOf.entrySet().stream()
                 .filter(each -> inUse.contains(each.getValue()))

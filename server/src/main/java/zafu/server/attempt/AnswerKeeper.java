@@ -22,7 +22,7 @@ import zafu.server.task.Tasks;
 /**
  * Keeps what students give; when it returns, it is on the disk. Nothing that is sent is thrown away: what comes when the
  * try is over is kept apart, for a teacher to decide. Never does an older answer take the place of a newer one, in whatever
- * order the answers of two pages or devices come; one that is sent twice counts once. Rule 7.
+ * order the answers of two pages or devices come; one that is sent twice counts once. Rule 10.
  */
 @Service
 class AnswerKeeper {

@@ -201,7 +201,7 @@ class MyWorkController {
     record HandedFile(long id, String name, long size, boolean late) {}
 
     /**
-     * Which copy of an answer this is: rule 7. Without it an answer takes the place of whatever was saved.
+     * Which copy of an answer this is: rule 10. Without it an answer takes the place of whatever was saved.
      *
      * @param over the number of the saved answer that the student saw while giving this one; 0 for none
      * @param device a name that the device made up for itself

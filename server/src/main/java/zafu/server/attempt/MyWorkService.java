@@ -71,8 +71,14 @@ class MyWorkService {
 
     @Transactional(readOnly = true)
     MyWorkController.MyWork mine() {
+        return mine(null);
+    }
+
+    /** @param asIfOut a task that is shown as if it were assigned; absent for none */
+    @Transactional(readOnly = true)
+    MyWorkController.MyWork mine(Tasks.@Nullable TaskForClass asIfOut) {
         StudentId student = new StudentId(current.studentId());
-        return of(student, roster.classesOf(student.value()), clock.instant(), null);
+        return of(student, roster.classesOf(student.value()), clock.instant(), asIfOut);
     }
 
     /** A task as it stands for the student. */
@@ -96,12 +102,12 @@ class MyWorkService {
     }
 
     /**
-     * What a student has to do at a moment, which may lie ahead.
+     * What a student has to do at a moment.
      *
      * @param classes whose tasks are shown
-     * @param asIfOut a task that is shown as if it were handed out
+     * @param asIfOut a task that is shown as if it were assigned
      */
-    MyWorkController.MyWork of(
+    private MyWorkController.MyWork of(
             StudentId student, List<Long> classes, Instant now, Tasks.@Nullable TaskForClass asIfOut) {
         Map<Long, Own> own = ownTasks(student, classes, now, asIfOut);
         List<DoneFirst.Standing> standings =

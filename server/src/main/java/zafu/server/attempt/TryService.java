@@ -131,7 +131,9 @@ class TryService {
     /** What was handed in stays to be seen. */
     private void requireNotTakenBack(Attempt mine) {
         if (mine.isRunning() && !keeper.isStillTheirs(mine)) {
-            throw Refusal.conflict("taken-back", "Your teacher has taken this back. What you did is kept.");
+            throw Refusal.conflict(
+                    "taken-back",
+                    "Your teacher has withdrawn this. What you did is saved, and you need do nothing more for it.");
         }
     }
 

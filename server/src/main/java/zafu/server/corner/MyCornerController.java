@@ -13,20 +13,24 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import zafu.server.platform.Downloads;
+import zafu.server.roster.InTheirPlace;
 
 /** A student's own corners. They are called by the name that students know, or by none. */
 @RestController
 class MyCornerController {
     private final MyCorners mine;
+    private final InTheirPlace seen;
     private final Talks talks;
     private final SharedFiles files;
 
-    MyCornerController(MyCorners mine, Talks talks, SharedFiles files) {
+    MyCornerController(MyCorners mine, InTheirPlace seen, Talks talks, SharedFiles files) {
         this.mine = mine;
+        this.seen = seen;
         this.talks = talks;
         this.files = files;
     }
@@ -75,6 +79,25 @@ class MyCornerController {
     @GetMapping("/api/my/corners/{cornerId}")
     MyCornerPage one(@PathVariable long cornerId) {
         return mine.one(cornerId);
+    }
+
+    /** As the student sees them, for who may look in their place. */
+    @GetMapping("/api/classes/{classId}/see-as/{studentId}/corners")
+    MyCornersShown allSeen(
+            @PathVariable long classId,
+            @PathVariable long studentId,
+            @RequestParam(required = false) @Nullable LocalDateTime at) {
+        return seen.look(classId, studentId, at, mine::all);
+    }
+
+    /** As the student sees it, for who may look in their place. */
+    @GetMapping("/api/classes/{classId}/see-as/{studentId}/corners/{cornerId}")
+    MyCornerPage oneSeen(
+            @PathVariable long classId,
+            @PathVariable long studentId,
+            @PathVariable long cornerId,
+            @RequestParam(required = false) @Nullable LocalDateTime at) {
+        return seen.look(classId, studentId, at, () -> mine.one(cornerId));
     }
 
     @PostMapping("/api/my/corners/{cornerId}/read")

@@ -98,7 +98,9 @@ public class LibraryFiles {
         if (within.isEmpty() || reaches.stream().noneMatch(each -> each.reachesAny(student, within))) {
             throw Refusal.notFound("file");
         }
-        return read(fileId);
+        Content found = read(fileId);
+        // What adults call a file may say for whom it is.
+        return new Content("page" + StudentPages.ending(found.name()), found.mediaType(), found.bytes());
     }
 
     private Collection<Long> within(long fileId) {

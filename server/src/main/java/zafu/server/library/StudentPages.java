@@ -70,7 +70,18 @@ public final class StudentPages {
                 Markdown.html(text.body(), reader),
                 item.language,
                 item.kind == ItemKind.LINK ? text.address() : null,
-                file == null ? null : new FilePage(file.name, file.mediaType, address(file, reader)));
+                file == null ? null : new FilePage(called(item, file, reader), file.mediaType, address(file, reader)));
+    }
+
+    /** Adults call files what they like, for whom they are for instance; students see the title. */
+    private static String called(LibraryItem item, LibraryFile file, Markdown.Reader reader) {
+        return reader == Markdown.Reader.ADULT ? file.name : item.title + ending(file.name);
+    }
+
+    /** With its point; empty where there is none. */
+    static String ending(String name) {
+        int point = name.lastIndexOf('.');
+        return point < 0 ? "" : name.substring(point);
     }
 
     private static String address(LibraryFile file, Markdown.Reader reader) {

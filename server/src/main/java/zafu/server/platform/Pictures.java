@@ -5,6 +5,7 @@ import java.awt.image.SampleModel;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.util.Iterator;
 import java.util.concurrent.locks.ReentrantLock;
 import javax.imageio.ImageIO;
@@ -16,6 +17,7 @@ import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Pictures made upright and no larger than a screen needs. A small file can hold a picture that fills the memory, so only
@@ -30,6 +32,11 @@ final class Pictures {
 
     /** What the pixels that are read may take. */
     private static final long MOST_BYTES_READ = 64L << 20;
+
+    private static final short START_OF_JPEG = (short) 0xFFD8;
+    private static final byte MARKER = (byte) 0xFF;
+    private static final int WORDS_OF_CAMERA = 0xE1;
+    private static final int START_OF_PICTURE = 0xDA;
 
     private static final ReentrantLock ONE_AT_A_TIME = new ReentrantLock(true);
 
@@ -50,9 +57,9 @@ final class Pictures {
             }
             ImageReader reader = readers.next();
             try {
-                // Words about the picture can be as large as one likes; of a photograph only how it was held matters.
-                reader.setInput(in, false, format.equals("png"));
-                return written(read(reader, name), held(reader, format), format);
+                // Words about the picture can be as large as one likes, and are left where they are.
+                reader.setInput(in, true, true);
+                return written(read(reader, name), held(content), format);
             } finally {
                 reader.dispose();
             }
@@ -90,9 +97,34 @@ final class Pictures {
         return most;
     }
 
-    private static Orientation held(ImageReader reader, String format) throws IOException {
-        Orientation held = format.equals("png") ? null : ExifUtils.getExifOrientation(reader, 0);
-        return held == null ? Orientation.TOP_LEFT : held;
+    /** How a camera was held, as it wrote into one of the segments before the picture itself; upright where it did not. */
+    private static Orientation held(byte[] content) {
+        ByteBuffer segments = ByteBuffer.wrap(content);
+        if (content.length < 4 || segments.getShort() != START_OF_JPEG) {
+            return Orientation.TOP_LEFT;
+        }
+        while (segments.remaining() > 4 && segments.get() == MARKER) {
+            int kind = segments.get() & 0xFF;
+            int length = (segments.getShort() & 0xFFFF) - 2;
+            if (kind == START_OF_PICTURE || length < 0 || length > segments.remaining()) {
+                break;
+            }
+            byte[] segment = new byte[length];
+            segments.get(segment);
+            Orientation found = kind == WORDS_OF_CAMERA ? orientation(segment) : null;
+            if (found != null) {
+                return found;
+            }
+        }
+        return Orientation.TOP_LEFT;
+    }
+
+    private static @Nullable Orientation orientation(byte[] segment) {
+        try {
+            return ExifUtils.getOrientationFromExif(segment);
+        } catch (RuntimeException senseless) {
+            return null;
+        }
     }
 
     private static byte[] written(BufferedImage read, Orientation held, String format) throws IOException {

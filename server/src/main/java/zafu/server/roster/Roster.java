@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.ClassRole;
+import zafu.server.access.CurrentPerson;
 import zafu.server.access.EntryCodes;
 import zafu.server.platform.Refusal;
 
@@ -25,6 +26,7 @@ public class Roster {
     private final EnrolmentRepository enrolments;
     private final EntryCodes codes;
     private final ClassPermission permission;
+    private final CurrentPerson current;
 
     Roster(
             SchoolClassRepository classes,
@@ -32,13 +34,15 @@ public class Roster {
             StudentTagRepository tags,
             EnrolmentRepository enrolments,
             EntryCodes codes,
-            ClassPermission permission) {
+            ClassPermission permission,
+            CurrentPerson current) {
         this.classes = classes;
         this.students = students;
         this.tags = tags;
         this.enrolments = enrolments;
         this.codes = codes;
         this.permission = permission;
+        this.current = current;
     }
 
     /** A student as called in class; {@code grade} as in school, from 0. */
@@ -118,10 +122,11 @@ public class Roster {
         return students.findById(studentId).map(Student::named).orElseThrow(() -> Refusal.notFound("student"));
     }
 
-    /** The classes that the student is in now. */
+    /** The classes that the student is in now; for who looks in the student's place, only those of theirs. */
     public List<Long> classesOf(long studentId) {
         return enrolments.findByStudentIdAndEndsOnIsNull(studentId).stream()
                 .map(enrolment -> enrolment.classId)
+                .filter(current::isToldOf)
                 .sorted()
                 .toList();
     }

@@ -3,6 +3,7 @@ package zafu.server.shelf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -10,18 +11,22 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.library.ItemKind;
 import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.library.StudentPages.QuestionSheet;
+import zafu.server.roster.InTheirPlace;
 
 /** A student's own shelf. Nothing here tells of a group, or of which other shelves there are. */
 @RestController
 class MyShelfController {
     private final MyShelf shelf;
+    private final InTheirPlace seen;
 
-    MyShelfController(MyShelf shelf) {
+    MyShelfController(MyShelf shelf, InTheirPlace seen) {
         this.shelf = shelf;
+        this.seen = seen;
     }
 
     record Shelved(List<Book> books) {}
@@ -43,6 +48,15 @@ class MyShelfController {
     @GetMapping("/api/my/shelf")
     Shelved mine() {
         return shelf.mine();
+    }
+
+    /** As the student sees it, for who may look in their place. */
+    @GetMapping("/api/classes/{classId}/see-as/{studentId}/shelf")
+    Shelved seen(
+            @PathVariable long classId,
+            @PathVariable long studentId,
+            @RequestParam(required = false) @Nullable LocalDateTime at) {
+        return seen.look(classId, studentId, at, shelf::mine);
     }
 
     @PostMapping("/api/my/shelf/{itemId}/opened")

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
+import zafu.core.targeting.GivesAway;
 import zafu.core.targeting.Outcome;
 import zafu.server.library.Library;
 import zafu.server.link.LinkChecks;
@@ -62,6 +63,7 @@ class LookAhead {
                 .ifPresent(content -> terms.put(student, only.termsFor(one, student, content))));
         addOpensInPast(problems, one, outcomes);
         addBrokenLinks(problems, one, outcomes);
+        addGivenAway(problems, one, outcomes);
         addSeries(problems, task);
         addFullDays(problems, task, terms);
         return problems;
@@ -97,6 +99,22 @@ class LookAhead {
                     .map(Library.ItemName::title)
                     .toList();
             problems.add(TaskProblem.named(ProblemKind.BROKEN_LINK, names));
+        }
+    }
+
+    private void addGivenAway(List<TaskProblem> problems, TaskWithVersions task, Map<StudentId, Outcome> outcomes) {
+        List<String> seen = new ArrayList<>();
+        Set<Long> texts = new LinkedHashSet<>();
+        given(task, outcomes).forEach(content -> {
+            seen.add(content.title());
+            texts.addAll(content.texts());
+        });
+        library.names(texts).values().forEach(item -> seen.add(item.title()));
+        List<String> staffNames =
+                task.versions().stream().map(version -> version.staffName).toList();
+        List<String> givenAway = GivesAway.names(seen, staffNames);
+        if (!givenAway.isEmpty()) {
+            problems.add(TaskProblem.named(ProblemKind.GIVES_AWAY, givenAway));
         }
     }
 

@@ -352,6 +352,7 @@ class TaskService {
                     OPENS_ON_CLOSED_DAY,
                     DUE_ON_CLOSED_DAY,
                     BROKEN_LINK,
+                    GIVES_AWAY,
                     DAY_TOO_FULL,
                     SERIES_DRAFTS -> throw new IllegalArgumentException(problem.kind() + " stops nothing");
         };

@@ -184,6 +184,8 @@ record TaskView(
         OPENS_ON_CLOSED_DAY,
         DUE_ON_CLOSED_DAY,
         BROKEN_LINK,
+        /** What students see names a version. */
+        GIVES_AWAY,
         DAY_TOO_FULL,
         SERIES_DRAFTS
     }
@@ -192,7 +194,7 @@ record TaskView(
      * @param stops whether handing out is refused because of it
      * @param versionId the version it is about, where it is about one
      * @param students whom it is about
-     * @param names of items, or of tasks that are drafts still
+     * @param names of items, of tasks that are drafts still, or of versions that are given away
      * @param day which is too full, with the most minutes a student would have
      */
     record TaskProblem(
