@@ -5,6 +5,7 @@ export const words = {
   close: "Close",
   edit: "Change…",
   record: "Everything known…",
+  seeAs: (name: string) => `See as ${name}`,
   archive: "Archive",
   bringBack: "Bring back",
   archived: (name: string) => `${name} is archived. Nothing is lost.`,

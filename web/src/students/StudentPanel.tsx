@@ -85,6 +85,15 @@ export function StudentPanel({ student, screen, onClose }: Props) {
         <PairsPart student={student} others={screen.students} mayChange={sheet.mayChange} />
       )}
       <SkillsPart studentId={student.id} />
+      {sheet?.maySeeNeeds && !led && (
+        <Button
+          component={Link}
+          to={`/classes/${classId}/plan/see-as/${student.id}`}
+          sx={{ justifySelf: "start" }}
+        >
+          {words.seeAs(student.givenName)}
+        </Button>
+      )}
       {sheet?.mayChange && (
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
           <Button onClick={() => setOpened("edit")}>{words.edit}</Button>

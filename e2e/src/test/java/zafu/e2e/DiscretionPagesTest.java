@@ -68,6 +68,8 @@ class DiscretionPagesTest {
         List<String> pages = new ArrayList<>();
         try (Window student = Window.at(zafu).signInStudent(own.codeOf(number))) {
             student.button("Start: " + TITLE).waitFor();
+            // What is seldom wanted comes last.
+            student.button("My work in a calendar").waitFor();
             pages.add(student.page().locator("main").innerHTML());
             student.button("Start: " + TITLE).click();
             student.button("Start now").waitFor();

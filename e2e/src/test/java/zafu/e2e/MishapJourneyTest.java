@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 class MishapJourneyTest {
     private static final String UNREACHED = "Zafu does not answer. Is the network there?";
     private final OwnClass own = new OwnClass(RunningZafu.demo(), "mishaps", 4);
-    private final Window teacher = own.window();
+    private final Window teacher =
+            own.window().meaning("503 GET", "404 GET", "net::ERR_INTERNET", "console: ", "page of mishap");
 
     @AfterEach
     void close() {

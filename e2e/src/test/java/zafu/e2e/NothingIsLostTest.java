@@ -165,6 +165,10 @@ class NothingIsLostTest {
         answer(1, "Two hills of water");
         assertThat(student.text("✓ Saved")).isVisible();
         assertThat(timer()).containsText("20 minutes");
+        // Nobody knows whether the device slept: it asks, and does not sign out in the middle of the work.
+        assertThat(student.text("Are you still there?")).isVisible();
+        student.page().mouse().move(5, 5);
+        assertThat(student.text("Are you still there?")).isHidden();
         student.page().evaluate("() => { Date.now = () => 0; }");
         answer(2, "Crabs");
         assertThat(student.text("✓ Saved")).isVisible();

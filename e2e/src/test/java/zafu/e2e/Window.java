@@ -15,6 +15,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ElementState;
+import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
@@ -31,7 +32,10 @@ final class Window implements AutoCloseable {
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
-            "--disable-sync");
+            "--disable-sync",
+            // There is no graphics card; without these flags one is imitated, which costs more than all else.
+            "--disable-software-rasterizer",
+            "--in-process-gpu");
     /** How long a state is waited for; long, because machines are shared and noisy, and nothing waits once it is there. */
     private static final double PATIENCE_MS = 20_000;
 
@@ -51,7 +55,10 @@ final class Window implements AutoCloseable {
 
     private Window(String address, int width, int height) {
         this.address = address;
-        context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        context = browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
         troubles = new Troubles(context);
         page = context.newPage();

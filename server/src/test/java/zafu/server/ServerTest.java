@@ -19,7 +19,7 @@ import zafu.server.platform.TravellingClock;
             "zafu.demo=true",
             "zafu.now=2027-02-09T08:10",
             "zafu.zone=America/Halifax",
-            "zafu.data=target/test-data${zafu.test.fork:}",
+            "zafu.data=target/test-data",
             "spring.datasource.url=${zafu.test.database:jdbc:h2:mem:zafu;MODE=PostgreSQL;DATABASE_TO_LOWER=TRUE;DEFAULT_NULL_ORDERING=HIGH}",
             "spring.jpa.properties.hibernate.session_factory.statement_inspector=zafu.server.RequestStatements",
             "springdoc.api-docs.enabled=true"
