@@ -104,7 +104,7 @@ function Look({ seen, corner, onAt, onBack }: LookProps) {
               </Button>
             )
           }
-          below={<MoreOfMine withDevice />}
+          below={<MoreOfMine withDevice={false} />}
         />
       ) : (
         <CornerAs seen={seen} cornerId={corner} onBack={onBack} />

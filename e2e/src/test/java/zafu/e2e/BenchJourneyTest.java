@@ -140,7 +140,7 @@ class BenchJourneyTest {
         own.step(own.colleague, arrangement, place(first, groups.get(1)));
         assertThat(student("Reef", "S1")).hasCount(1);
         String bench = "**/api/arrangements/" + arrangement;
-        teacher.meaning("net::ERR_FAILED GET", "409 POST");
+        teacher.meaning("net::ERR_FAILED GET");
         teacher.page().route(bench, route -> route.abort());
         own.step(own.colleague, arrangement, place(first, groups.get(0)));
         student("Reef", "S1").click();

@@ -42,7 +42,7 @@ class DemoScreensTest {
 
     @Test
     void theSignInSaysWhenACodeIsNotKnown() {
-        teacher.meaning("401 POST").go("/");
+        teacher.go("/");
         teacher.field("Your entry code").fill("AAAA-AAAA");
         teacher.button("Sign in").click();
         assertThat(teacher.page().getByRole(AriaRole.ALERT)).containsText("We do not know this code.");

@@ -230,6 +230,7 @@ final class EveryPage {
     /** Opens each place by its address and reloads it, then each further place that one of them leads to. */
     void walkAdult(Look look) {
         try (Window adult = Window.sized(zafu, look.width, look.height)
+                .meaning("nobody-was-asked")
                 .showing(look.scheme)
                 .signInTeacher("ottoline", "salt-marsh-5")) {
             List<String> next = new ArrayList<>(addresses());

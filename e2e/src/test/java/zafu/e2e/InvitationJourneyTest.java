@@ -67,7 +67,7 @@ class InvitationJourneyTest {
                     .isVisible();
             assertThat(colleague.page().getByText("shared class").first()).isVisible();
         }
-        try (Window late = Window.at(zafu)) {
+        try (Window late = Window.at(zafu).meaning("GET")) {
             late.go(path);
             assertThat(late.text("This address is used up").first()).isVisible();
         }

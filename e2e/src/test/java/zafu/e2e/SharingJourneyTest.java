@@ -90,7 +90,7 @@ class SharingJourneyTest {
             give(teacher, "Wen Castellane", "led groups", "support for the groups they lead");
         }
         own.step(own.teacher, arrangement, Map.of("kind", "LEAD", "groupId", upper, "adults", List.of(wen)));
-        try (Window support = Window.at(zafu).signInTeacher("wen", PASSWORD)) {
+        try (Window support = Window.at(zafu).meaning("403 GET", "404 GET").signInTeacher("wen", PASSWORD)) {
             support.go("/classes/" + own.id + "/students");
             assertThat(support.text("S4").first()).isVisible();
             assertThat(support.page().getByText("S1", new Page.GetByTextOptions().setExact(true)))
@@ -116,7 +116,7 @@ class SharingJourneyTest {
         try (Window owner = own.window()) {
             give(owner, "Wen Castellane", "looked at", "viewer");
         }
-        try (Window viewer = Window.at(zafu).signInTeacher("wen", PASSWORD)) {
+        try (Window viewer = Window.at(zafu).meaning("403 GET", "404 GET").signInTeacher("wen", PASSWORD)) {
             viewer.go("/classes/" + own.id + "/students");
             assertThat(viewer.text("S1")).isVisible();
             assertThat(viewer.page()

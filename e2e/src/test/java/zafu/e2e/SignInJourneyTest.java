@@ -42,7 +42,7 @@ class SignInJourneyTest {
         own.teacher
                 .put("/api/classes/" + own.id + "/picture-entry", Map.of("allowed", true))
                 .ok();
-        student = Window.sized(zafu, 768, 1024).meaning("401 POST").go("/");
+        student = Window.sized(zafu, 768, 1024).go("/");
         for (char sign : own.codeOf(1).toCharArray()) {
             student.button(String.valueOf(sign)).click();
         }

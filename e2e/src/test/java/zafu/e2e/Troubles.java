@@ -16,8 +16,11 @@ final class Troubles {
     /** A page that is left, or a question that is asked anew, gives up what it was waiting for. */
     private static final String GIVEN_UP = "net::ERR_ABORTED";
 
-    /** What would come of something is asked while it is typed, and what does not fit is an answer that the page shows. */
-    private static final Pattern PREVIEW = Pattern.compile("422 POST .*/(proposal|preview)$");
+    /**
+     * What a person does may be refused: it is the test that does it, and the page says why. What a page asks for by itself
+     * may not.
+     */
+    private static final Pattern REFUSED = Pattern.compile("4\\d\\d (POST|PUT|DELETE) .*");
 
     private static final String SEEN_AS_REQUEST = "Failed to load resource";
 
@@ -64,13 +67,17 @@ final class Troubles {
     }
 
     private void answered(Response response) {
+        if (response.url().endsWith("/api/sign-out")) {
+            // What was asked while somebody signs out is answered that nobody is signed in.
+            meant.add("401 GET");
+        }
         if (response.status() >= 400) {
             note(response.status() + " " + response.request().method() + " " + response.url());
         }
     }
 
     private void note(String what) {
-        if (!PREVIEW.matcher(what).matches() && meant.stream().noneMatch(what::contains)) {
+        if (!REFUSED.matcher(what).matches() && meant.stream().noneMatch(what::contains)) {
             found.add(what);
         }
     }
