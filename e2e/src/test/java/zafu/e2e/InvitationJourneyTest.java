@@ -55,7 +55,7 @@ class InvitationJourneyTest {
         assertThat(administrator.region("Mails that went out")).containsText("perpetua@harbour.example");
         Accessibility.check(administrator.page());
         String path = pathInTheMail();
-        try (Window colleague = Window.at(zafu)) {
+        try (Window colleague = Window.at(zafu).meaning("404 GET")) {
             colleague.go(path);
             assertThat(colleague.text("Work in shared class").first()).isVisible();
             colleague.field("Your name, as colleagues and students see it").fill("Perpetua Lanternrow");

@@ -81,12 +81,12 @@ class PlanJourneyTest extends PlanJourney {
         teacher.page()
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S2 Test"))
                 .click();
-        teacher.button("Look").click();
-        assertThat(teacher.text("As S2 sees it now. Nothing is kept by looking."))
+        teacher.button("Open the page").click();
+        assertThat(teacher.text("As S2 sees it now. Nothing is saved by looking."))
                 .isVisible();
         assertThat(teacher.page().getByRole(AriaRole.MAIN)).containsText("you have 35 minutes");
         Accessibility.check(teacher.page());
-        teacher.button("Look at the page").click();
+        teacher.button("Open this task").click();
         assertThat(teacher.region("Tide log")).containsText("Draw the tide.");
         teacher.link("‹ back to the task").click();
 

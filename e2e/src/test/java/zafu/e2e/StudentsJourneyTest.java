@@ -246,6 +246,8 @@ class StudentsJourneyTest {
 
     @Test
     void somebodyJoinsWithTheClassCodeAndSignsIn() {
+        // Who is removed while they stand at the side is asked for once more.
+        teacher.meaning("404 GET");
         signIn();
         teacher.button("More ▾").click();
         menuItem("Let students join by themselves…");
