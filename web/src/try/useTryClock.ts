@@ -46,7 +46,10 @@ export function useTryClock(page: StampedTry, onOver: () => void) {
       back();
     };
   }, [newest, refetch]);
-  const face = faceOf(newest, elapsed(newest.heard));
+  const counted = faceOf(newest, elapsed(newest.heard));
+  // What was heard before a reload is counted by the date of the device, which can be wrong: it may not end the work.
+  const sure = newest.heard.page === performance.timeOrigin;
+  const face = counted.left === 0 && !sure ? { ...counted, left: undefined } : counted;
   const over = face.left === 0 || newest.over;
   useEffect(() => {
     if (over) {
