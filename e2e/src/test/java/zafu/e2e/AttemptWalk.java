@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import tools.jackson.databind.JsonNode;
 
@@ -20,6 +21,7 @@ import tools.jackson.databind.JsonNode;
 final class AttemptWalk implements AutoCloseable {
     private static final List<String> OPTIONS = List.of("crabs", "herons", "mussels");
     private static final int QUESTIONS = 3;
+    private static final long HOUR_MS = 3_600_000;
     private static final int CHOICE = 0;
     private static final int LONG = 2;
     private static final String TASK = "Walked";
@@ -50,6 +52,7 @@ final class AttemptWalk implements AutoCloseable {
     private final List<String> steps = new ArrayList<>();
     private final String path;
     private final boolean kills;
+    private final Map<String, Long> shifts = new LinkedHashMap<>();
     private boolean up = true;
     private int given;
 
@@ -197,9 +200,18 @@ final class AttemptWalk implements AutoCloseable {
     }
 
     private void moveClock(String device) {
-        long shift = (random.nextInt(7) - 3) * 3_600_000L;
-        say("the clock of " + device + " is moved by " + shift / 3_600_000 + " hours");
-        pages.get(device).evaluate("shift => localStorage.setItem('walk-shift', shift)", String.valueOf(shift));
+        long hours = random.nextInt(7) - 3;
+        say("the clock of " + device + " is moved by " + hours + " hours");
+        Page page = pages.get(device);
+        page.evaluate("shift => localStorage.setItem('walk-shift', shift)", String.valueOf(hours * HOUR_MS));
+        long before = Optional.ofNullable(shifts.put(device, hours)).orElse(0L);
+        if (hours > before) {
+            // Nobody knows whether the device slept, so it asks; whoever is there moves something.
+            page.getByText("Are you still there?").waitFor();
+            page.mouse().move(5, 5);
+            page.mouse().move(9, 9);
+            page.getByText("Are you still there?").waitFor(Window.GONE);
+        }
     }
 
     private void addMinutes() {
