@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import tools.jackson.databind.JsonNode;
 
@@ -52,9 +51,9 @@ final class AttemptWalk implements AutoCloseable {
     private final List<String> steps = new ArrayList<>();
     private final String path;
     private final boolean kills;
-    private final Map<String, Long> shifts = new LinkedHashMap<>();
     private boolean up = true;
     private int given;
+    private int moves;
 
     /** @param kills whether the server is killed and started on the way, which takes its time */
     AttemptWalk(PackagedServer server, long seed, boolean kills) {
@@ -89,6 +88,9 @@ final class AttemptWalk implements AutoCloseable {
     }
 
     private void showAll(Page page) {
+        // A device whose date jumps asks whether somebody is there; whoever is there says so.
+        page.addLocatorHandler(
+                page.getByText("Are you still there?"), asked -> page.mouse().move(5, 5 + ++moves % 9));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("All at once"))
                 .click();
         page.locator(".ProseMirror").waitFor();
@@ -204,14 +206,6 @@ final class AttemptWalk implements AutoCloseable {
         say("the clock of " + device + " is moved by " + hours + " hours");
         Page page = pages.get(device);
         page.evaluate("shift => localStorage.setItem('walk-shift', shift)", String.valueOf(hours * HOUR_MS));
-        long before = Optional.ofNullable(shifts.put(device, hours)).orElse(0L);
-        if (hours > before) {
-            // Nobody knows whether the device slept, so it asks; whoever is there moves something.
-            page.getByText("Are you still there?").waitFor();
-            page.mouse().move(5, 5);
-            page.mouse().move(9, 9);
-            page.getByText("Are you still there?").waitFor(Window.GONE);
-        }
     }
 
     private void addMinutes() {
@@ -260,6 +254,7 @@ final class AttemptWalk implements AutoCloseable {
     // ---------------------------------------------------------------- what must be so
 
     private void requireAsTheModel() {
+        pages.values().forEach(page -> page.mouse().move(9, 9 + ++moves % 9));
         windows.keySet().forEach(device -> untilShown(device, pages.get(device)));
         for (int question = 0; up && question < QUESTIONS; question++) {
             assertThat(onServer(question))
