@@ -1,7 +1,6 @@
 package zafu.core.marking;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
+import java.math.BigInteger;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
@@ -52,8 +51,12 @@ public final class PartNames {
     private static int name(String secret, long question, int place, int again) {
         String all = secret + ' ' + question + ' ' + place + ' ' + again;
         try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(all.getBytes(StandardCharsets.UTF_8));
-            return ByteBuffer.wrap(digest).getInt() & Integer.MAX_VALUE;
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            all.chars().forEach(letter -> {
+                digest.update((byte) (letter >> 8));
+                digest.update((byte) letter);
+            });
+            return new BigInteger(1, digest.digest()).intValue() & Integer.MAX_VALUE;
         } catch (NoSuchAlgorithmException everyJavaHasIt) {
             throw new IllegalStateException(everyJavaHasIt);
         }
