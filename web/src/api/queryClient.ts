@@ -42,7 +42,7 @@ function leavesNothingToShow(error: Error, query: Query<unknown, Error, unknown,
 }
 
 // The library takes a page that begins without a connection for one that has it.
-onlineManager.setOnline(navigator.onLine);
+onlineManager.setOnline(typeof navigator === "undefined" || navigator.onLine);
 
 // What a student was shown stays to be shown without a connection.
 queryClient.setQueryDefaults(["my"], { gcTime: 7 * 24 * 60 * 60 * 1000 });
