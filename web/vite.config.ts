@@ -1,5 +1,6 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { compression } from "vite-plugin-compression2";
 import { VitePWA } from "vite-plugin-pwa";
 
 /** Parts of the front end that only adults see; a student's device does not fetch them in advance. */
@@ -46,6 +47,8 @@ const adultsOnly = [
 export default defineConfig({
   plugins: [
     react(),
+    // Zipped once here, and not by the server for every child who asks.
+    compression({ algorithms: ["gzip"], include: /assets\/.*\.(js|css|svg)$/ }),
     VitePWA({
       // The students' pages register it, nobody else's.
       injectRegister: false,

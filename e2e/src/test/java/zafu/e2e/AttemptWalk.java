@@ -78,7 +78,7 @@ final class AttemptWalk implements AutoCloseable {
     }
 
     private Window addDevice(String name) {
-        Window window = Window.at(server.address()).meaning("net::ERR_", "409 GET");
+        Window window = Window.thatInstalls(server.address()).meaning("net::ERR_", "409 GET");
         window.context()
                 .addInitScript("const real = Date.now;"
                         + "Date.now = () => real() + Number(localStorage.getItem('walk-shift') ?? 0);");

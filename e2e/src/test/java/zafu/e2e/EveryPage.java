@@ -42,6 +42,11 @@ final class EveryPage {
                 new Look(1280, 800, ColorScheme.DARK),
                 new Look(360, 740, ColorScheme.DARK),
                 new Look(1280, 800, ColorScheme.LIGHT));
+
+        /** A phone keeps the pages of its student. */
+        Window window(String address) {
+            return width < 400 ? Window.thatInstalls(address, width, height) : Window.sized(address, width, height);
+        }
     }
 
     private final RunningZafu zafu;
@@ -79,8 +84,7 @@ final class EveryPage {
 
     /** @param all whether what another student has had in the same way is opened again */
     void walkStudent(String name, String code, Look look, boolean all) {
-        try (Window student =
-                Window.sized(zafu, look.width, look.height).showing(look.scheme).signInStudent(code)) {
+        try (Window student = look.window(zafu.address()).showing(look.scheme).signInStudent(code)) {
             Page page = student.page();
             for (String thing : thingsOf(page)) {
                 if (walked.add(all ? name + ": " + thing + " " + look : thing)) {
@@ -208,8 +212,7 @@ final class EveryPage {
 
     /** Question by question, with all of them at once in between. */
     void walkQuestions(OwnClass own, int number, Look look) {
-        try (Window student =
-                Window.sized(zafu, look.width, look.height).showing(look.scheme).signInStudent(own.codeOf(number))) {
+        try (Window student = look.window(zafu.address()).showing(look.scheme).signInStudent(own.codeOf(number))) {
             openFreshReloadedAndAgain(student, "Start: Every kind");
             open(student, "Go on: Every kind");
             for (int i = 1; i < QuestionKind.values().length; i++) {
@@ -229,7 +232,7 @@ final class EveryPage {
 
     /** Opens each place by its address and reloads it, then each further place that one of them leads to. */
     void walkAdult(Look look) {
-        try (Window adult = Window.sized(zafu, look.width, look.height)
+        try (Window adult = Window.sized(zafu.address(), look.width, look.height)
                 .meaning("nobody-was-asked")
                 .showing(look.scheme)
                 .signInTeacher("ottoline", "salt-marsh-5")) {

@@ -83,7 +83,7 @@ final class MyWorkBenchmark {
         List<Double> first = new ArrayList<>();
         List<Double> installed = new ArrayList<>();
         for (int round = 0; round < ROUNDS; round++) {
-            try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
+            try (Window window = Window.thatInstalls(zafu.address(), 400, 800).signInStudent(zafu.codeOf("Umi"))) {
                 window.waitUntilInstalled();
                 installed.add(largestPaint(window, rate, false));
                 first.add(largestPaint(window, rate, true));

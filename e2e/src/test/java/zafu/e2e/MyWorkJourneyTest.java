@@ -39,7 +39,7 @@ class MyWorkJourneyTest {
     }
 
     private void open(int width, int height) {
-        student = Window.sized(zafu, width, height).signInStudent(own.codeOf(1));
+        student = Window.sized(zafu.address(), width, height).signInStudent(own.codeOf(1));
     }
 
     private void drag(Locator what, Locator to) {
@@ -69,7 +69,7 @@ class MyWorkJourneyTest {
                 "Marsh questions",
                 List.of(OwnClass.choice("Why does the marsh fill?", "Two hills of water", "The wind")),
                 Map.of());
-        student = Window.sized(zafu, width, height).go("/");
+        student = Window.sized(zafu.address(), width, height).go("/");
         student.field("Your entry code").waitFor();
         assertThat(scrollsSideways()).isFalse();
         Accessibility.check(student.page());
@@ -279,7 +279,7 @@ class MyWorkJourneyTest {
         }
         Accessibility.check(student.page());
         student.button("Done").click();
-        try (Window elsewhere = Window.sized(zafu, 360, 740).signInStudent(own.codeOf(1))) {
+        try (Window elsewhere = Window.sized(zafu.address(), 360, 740).signInStudent(own.codeOf(1))) {
             elsewhere.button("Start: Read").click();
             assertThat(elsewhere.field("Moon")).isVisible();
             Locator page = elsewhere.page().locator("html");

@@ -32,7 +32,7 @@ class NothingIsLostTest {
                         OwnClass.choice("What lives in the mud?", "Crabs", "Herring"),
                         OwnClass.choice("What is cordgrass?", "A grass", "A rope")),
                 Map.of());
-        student = Window.at(zafu).signInStudent(own.codeOf(1));
+        student = Window.thatInstalls(zafu.address()).signInStudent(own.codeOf(1));
     }
 
     @AfterEach

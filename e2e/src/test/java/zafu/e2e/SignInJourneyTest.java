@@ -42,7 +42,7 @@ class SignInJourneyTest {
         own.teacher
                 .put("/api/classes/" + own.id + "/picture-entry", Map.of("allowed", true))
                 .ok();
-        student = Window.sized(zafu, 768, 1024).go("/");
+        student = Window.sized(zafu.address(), 768, 1024).go("/");
         for (char sign : own.codeOf(1).toCharArray()) {
             student.button(String.valueOf(sign)).click();
         }
@@ -69,7 +69,7 @@ class SignInJourneyTest {
     @Test
     void myWorkOpensWithoutAConnectionAndNothingIsLeftAfterSigningOut() {
         own.handOut("Offline", List.of(OwnClass.choice("Why?", "Moon", "Wind")), Map.of());
-        student = Window.sized(zafu, 360, 740).signInStudent(own.codeOf(1));
+        student = Window.thatInstalls(zafu.address(), 360, 740).signInStudent(own.codeOf(1));
         assertThat(student.button("Start: Offline")).isVisible();
         student.waitUntilInstalled();
         // What is shown is kept on the device a moment after it is shown.
@@ -88,7 +88,7 @@ class SignInJourneyTest {
 
     @Test
     void aDeviceThatOthersUseSignsOutByItself() {
-        student = Window.sized(zafu, 1280, 800).go("/");
+        student = Window.sized(zafu.address(), 1280, 800).go("/");
         student.page().clock().install();
         student.signInStudent(own.codeOf(1));
         assertThat(student.text("Good morning, S1")).isVisible();

@@ -156,7 +156,7 @@ class TeachersWeekTest extends TeachersWeek {
     }
 
     private void doQuiz(String name, int width, int height, String minutes, String given) {
-        try (Window student = Window.sized(zafu, width, height).signInStudent(codeOf(name))) {
+        try (Window student = Window.sized(zafu.address(), width, height).signInStudent(codeOf(name))) {
             student.page()
                     .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start: Why the marsh floods"))
                     .click();

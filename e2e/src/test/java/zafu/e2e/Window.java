@@ -17,6 +17,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ElementState;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
@@ -54,11 +55,16 @@ final class Window implements AutoCloseable {
     private final Troubles troubles;
 
     private Window(String address, int width, int height) {
+        this(address, width, height, ServiceWorkerPolicy.BLOCK);
+    }
+
+    private Window(String address, int width, int height, ServiceWorkerPolicy workers) {
         this.address = address;
         context = browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)
-                        .setReducedMotion(ReducedMotion.REDUCE));
+                        .setReducedMotion(ReducedMotion.REDUCE)
+                        .setServiceWorkers(workers));
         context.setDefaultTimeout(PATIENCE_MS);
         troubles = new Troubles(context);
         page = context.newPage();
@@ -87,7 +93,7 @@ final class Window implements AutoCloseable {
             browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setArgs(FLAGS));
         }
         return browser;
@@ -101,8 +107,20 @@ final class Window implements AutoCloseable {
         return new Window(zafu.address(), 400, 800);
     }
 
-    static Window sized(RunningZafu zafu, int width, int height) {
-        return new Window(zafu.address(), width, height);
+    static Window sized(String address, int width, int height) {
+        return new Window(address, width, height);
+    }
+
+    /**
+     * On a device that keeps the students' pages, to open them without a connection. It fetches all of them for that, which
+     * costs as much as the page itself, so the other windows of tests do not.
+     */
+    static Window thatInstalls(String address) {
+        return thatInstalls(address, 1280, 800);
+    }
+
+    static Window thatInstalls(String address, int width, int height) {
+        return new Window(address, width, height, ServiceWorkerPolicy.ALLOW);
     }
 
     /** As a device that shows light or dark pages, at an application of its own. */

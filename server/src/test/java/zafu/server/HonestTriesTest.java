@@ -6,6 +6,9 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -71,6 +74,26 @@ class HonestTriesTest extends ServerTest {
         assertThat(after.get("handedIn").asBoolean()).isTrue();
         assertThat(after.get("endedByTime").asBoolean()).isTrue();
         assertThat(after.get("earned").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void aPageThatIsAskedForWhileTheEndComesIsAPageAllTheSame() {
+        TestClass own = newClass("asked at the end", 12);
+        long task = handedOut(own, Map.of("minutes", 10));
+        List<HttpCaller> students =
+                IntStream.rangeClosed(1, 12).mapToObj(own::signedIn).toList();
+        List<JsonNode> pages =
+                students.stream().map(student -> start(student, task)).toList();
+        clock.advance(Duration.ofMinutes(10).plusSeconds(1));
+        for (int i = 0; i < students.size(); i++) {
+            HttpCaller student = students.get(i);
+            String path = pathOf(pages.get(i));
+            List<CompletableFuture<Integer>> asked = Stream.generate(() -> CompletableFuture.supplyAsync(
+                            () -> student.get(path).status()))
+                    .limit(4)
+                    .toList();
+            assertThat(asked).extracting(CompletableFuture::join).containsOnly(200);
+        }
     }
 
     @Test

@@ -23,6 +23,8 @@ interface AttemptRepository extends JpaRepository<Attempt, Long> {
     @Query("select a from Attempt a where a.id = :id")
     Optional<Attempt> findToChange(long id);
 
+    boolean existsByIdAndHandedInAtIsNullAndEndsAtLessThanEqual(long id, Instant now);
+
     @Query("select a.id from Attempt a where a.handedInAt is null and a.endsAt <= :now order by a.endsAt")
     List<Long> idsOfOver(Instant now);
 }

@@ -120,10 +120,11 @@ class TryService {
 
     @Transactional
     TryPage page(long tryId) {
-        Attempt mine = own.require(tryId);
-        if (mine.isRunning() && mine.isOverAt(clock.instant())) {
-            mine = marker.handInOverdue(tryId);
+        // Looked at before it is read: what was read already cannot wait for whoever is just handing it in.
+        if (attempts.existsByIdAndHandedInAtIsNullAndEndsAtLessThanEqual(tryId, clock.instant())) {
+            marker.handInOverdue(tryId);
         }
+        Attempt mine = own.require(tryId);
         requireNotTakenBack(mine);
         return pages.of(mine, given(mine));
     }

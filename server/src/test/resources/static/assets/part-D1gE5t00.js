@@ -1,0 +1,1 @@
+export const part = "of the front end";
