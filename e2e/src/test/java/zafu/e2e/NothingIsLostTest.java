@@ -179,15 +179,13 @@ class NothingIsLostTest {
 
     @Test
     void aLidThatWasClosedForTenMinutesCostsTenMinutesAndNoMore() {
-        student.page().clock().install();
+        student.takeItsClock();
         student.start(QUIZ);
         answer(1, "Two hills of water");
         assertThat(student.text("✓ Saved")).isVisible();
         // To the page it is as if the lid had been closed: no event comes for ten minutes, then the clocks have jumped.
         zafu.clock().advance(Duration.ofMinutes(10));
         student.page().clock().fastForward("10:00");
-        // Whoever opens the lid moves something; until then the page may ask whether somebody is still there.
-        student.page().mouse().move(5, 5);
         assertThat(timer()).containsText("10 minutes");
         assertThat(student.field("Two hills of water")).isChecked();
         answer(2, "Crabs");
@@ -231,7 +229,7 @@ class NothingIsLostTest {
 
     @Test
     void theTimeEndsOnAPageWithoutAConnectionTooAndSaysThatNothingIsLost() {
-        student.page().clock().install();
+        student.takeItsClock();
         student.start(QUIZ);
         student.offline();
         student.page().clock().fastForward("20:01");

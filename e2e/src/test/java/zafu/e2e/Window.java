@@ -183,6 +183,12 @@ final class Window implements AutoCloseable {
         assertThat(browser.post(address + path, options).ok()).as("signed in").isTrue();
     }
 
+    /** The test moves the page's clock from now on. The page begins anew with it: what waits by the real one goes on waiting. */
+    void takeItsClock() {
+        page.clock().install();
+        page.reload();
+    }
+
     /** Starts a piece of work under time, through what is said before the clock starts. */
     Window start(String title) {
         button("Start: " + title).click();
