@@ -3,6 +3,7 @@ package zafu.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -93,21 +94,90 @@ class EntryTest extends ServerTest {
     }
 
     private HttpCaller.Answer join(String code, String password, String given, String family) {
-        return nobody().post(
-                        "/api/join",
-                        Map.of("code", code, "password", password, "givenName", given, "familyName", family));
+        return join(nobody(), code, password, given, family);
+    }
+
+    private static HttpCaller.Answer join(
+            HttpCaller browser, String code, String password, String given, String family) {
+        return browser.post(
+                "/api/join", Map.of("code", code, "password", password, "givenName", given, "familyName", family));
+    }
+
+    /** Asks to come in, and is let in. */
+    private static String letIn(TestClass own, HttpCaller browser, String given, String family, Object said) {
+        String token = join(browser, door(own, true), "cockle", given, family)
+                .ok()
+                .get("token")
+                .asString();
+        long request = own.teacher
+                .get("/api/classes/" + own.id + "/door")
+                .ok()
+                .get("asking")
+                .get(0)
+                .get("id")
+                .asLong();
+        own.teacher
+                .post("/api/classes/" + own.id + "/door/" + request + "/let-in", said)
+                .done();
+        return "/api/join/" + token;
+    }
+
+    @Test
+    void theCodeIsToldOnceAndToTheBrowserThatAskedAlone() {
+        TestClass own = newClass("told once", 1);
+        HttpCaller browser = nobody();
+        String path = letIn(own, browser, "Bryn", "Hollowell", null);
+        assertThat(nobody().get(path).status()).isEqualTo(404);
+        assertThat(nobody().post(path + "/code", null).status()).isEqualTo(404);
+        assertThat(browser.get(path).ok().get("state").asString()).isEqualTo("LET_IN");
+        String code = browser.post(path + "/code", null).ok().get("entryCode").asString();
+        assertThat(nobody().signInStudent(code).get("/api/my/work").status()).isEqualTo(200);
+        assertThat(browser.post(path + "/code", null).status()).isEqualTo(409);
+    }
+
+    @Test
+    void afterTenMinutesTheCodeIsNotToldAnyMore() {
+        HttpCaller browser = nobody();
+        String path = letIn(newClass("too late to tell", 1), browser, "Bryn", "Hollowell", null);
+        clock.advance(Duration.ofMinutes(10).plusSeconds(1));
+        assertThat(browser.post(path + "/code", null).status()).isEqualTo(409);
+    }
+
+    @Test
+    void aCodeThatWasReplacedIsNotTold() {
+        TestClass own = newClass("replaced meanwhile", 1);
+        HttpCaller browser = nobody();
+        String path = letIn(own, browser, "S1", "Test", Map.of("who", "SAME"));
+        clock.advance(Duration.ofMinutes(1));
+        own.teacher
+                .post(
+                        "/api/classes/" + own.id + "/entry-codes",
+                        Map.of("deed", "RENEW", "students", List.of(own.student(1))))
+                .done();
+        assertThat(browser.post(path + "/code", null).status()).isEqualTo(409);
+    }
+
+    @Test
+    void behindAClosedDoorNothingIsTold() {
+        TestClass own = newClass("closed meanwhile", 1);
+        HttpCaller browser = nobody();
+        String path = letIn(own, browser, "Bryn", "Hollowell", null);
+        door(own, false);
+        assertThat(browser.post(path + "/code", null).status()).isEqualTo(409);
     }
 
     @Test
     void whoKnowsCodeAndPasswordWaitsUntilTheTeacherLetsThemIn() {
         TestClass own = newClass("door", 1);
         String code = door(own, true);
-        String token = join(code.toLowerCase(), "cockle", "Bryn", "Hollowell")
+        HttpCaller browser = nobody();
+        String token = join(browser, code.toLowerCase(), "cockle", "Bryn", "Hollowell")
                 .ok()
                 .get("token")
                 .asString();
         String path = "/api/join/" + token;
-        assertThat(nobody().get(path).ok().get("state").asString()).isEqualTo("WAITING");
+        assertThat(browser.get(path).ok().get("state").asString()).isEqualTo("WAITING");
+        assertThat(browser.post(path + "/code", null).status()).isEqualTo(409);
         assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
         JsonNode asking = own.teacher
                 .get("/api/classes/" + own.id + "/door")
@@ -119,7 +189,8 @@ class EntryTest extends ServerTest {
                 .post("/api/classes/" + own.id + "/door/" + asking.get("id").asLong() + "/let-in", null)
                 .done();
         assertThat(own.screen("").get("total").asInt()).isEqualTo(2);
-        String entryCode = nobody().get(path).ok().get("entryCode").asString();
+        String entryCode =
+                browser.post(path + "/code", null).ok().get("entryCode").asString();
         assertThat(nobody().signInStudent(entryCode).get("/api/my/work").status())
                 .isEqualTo(200);
     }
@@ -135,10 +206,20 @@ class EntryTest extends ServerTest {
                 .get("asking")
                 .get(0);
         assertThat(asking.get("known").asBoolean()).isTrue();
-        own.teacher
-                .post("/api/classes/" + own.id + "/door/" + asking.get("id").asLong() + "/let-in", null)
-                .done();
+        String letIn = "/api/classes/" + own.id + "/door/" + asking.get("id").asLong() + "/let-in";
+        HttpCaller.Answer asks = own.teacher.post(letIn, null);
+        assertThat(asks.status()).isEqualTo(409);
+        assertThat(asks.body().get("detail").asString())
+                .isEqualTo("There is s1 test in this class already. Say whether it is the same child.");
+        own.teacher.post(letIn, Map.of("who", "SAME")).done();
         assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void anotherChildOfTheSameNameIsAnotherChild() {
+        TestClass own = newClass("same name", 1);
+        letIn(own, nobody(), "S1", "Test", Map.of("who", "ANOTHER"));
+        assertThat(own.screen("").get("total").asInt()).isEqualTo(2);
     }
 
     @Test
@@ -147,7 +228,8 @@ class EntryTest extends ServerTest {
         String code = door(own, true);
         assertThat(join(code, "mussel", "A", "B").status()).isEqualTo(401);
         assertThat(join("ZZZZZZ", "cockle", "A", "B").status()).isEqualTo(401);
-        String token = join(code, "cockle", "A", "B").ok().get("token").asString();
+        HttpCaller browser = nobody();
+        String token = join(browser, code, "cockle", "A", "B").ok().get("token").asString();
         long request = own.teacher
                 .get("/api/classes/" + own.id + "/door")
                 .ok()
@@ -158,7 +240,7 @@ class EntryTest extends ServerTest {
         own.teacher
                 .post("/api/classes/" + own.id + "/door/" + request + "/turn-away", null)
                 .done();
-        assertThat(nobody().get("/api/join/" + token).ok().get("state").asString())
+        assertThat(browser.get("/api/join/" + token).ok().get("state").asString())
                 .isEqualTo("TURNED_AWAY");
         door(own, false);
         assertThat(join(code, "cockle", "A", "B").body().get("detail").asString())

@@ -9,6 +9,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import zafu.server.demo.HttpCaller;
 import zafu.server.platform.TravellingClock;
 
@@ -33,6 +34,12 @@ abstract class ServerTest {
 
     @Autowired
     TravellingClock clock;
+
+    /** All tests come from one address, at one moment: what one of them gets wrong would count for the others. */
+    @BeforeEach
+    void nobodyHasGuessedYet(@Autowired JdbcClient database) {
+        database.sql("delete from wrong_entry").update();
+    }
 
     @BeforeEach
     void itIsTuesdayMorning() {

@@ -29,7 +29,8 @@ abstract class WalkTest extends ServerTest {
             "POST /api/join",
             "GET /api/invited/{token}",
             "POST /api/invited/{token}",
-            "GET /api/join/{token}");
+            "GET /api/join/{token}",
+            "POST /api/join/{token}/code");
 
     private static final Set<String> FILES_ALONE =
             Set.of("POST /api/skills/from-file", "POST /api/library/files", "POST /api/library/packages/preview");

@@ -1,5 +1,6 @@
 package zafu.server.access;
 
+import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -16,8 +17,10 @@ public class AdultAccounts {
     private final AdultRepository adults;
     private final PasswordEncoder passwords;
     private final String hashOfNobody;
+    private final Clock clock;
 
-    AdultAccounts(AdultRepository adults, PasswordEncoder passwords) {
+    AdultAccounts(AdultRepository adults, PasswordEncoder passwords, Clock clock) {
+        this.clock = clock;
         this.adults = adults;
         this.passwords = passwords;
         this.hashOfNobody = passwords.encode("nobody signs in with this");
@@ -42,13 +45,20 @@ public class AdultAccounts {
                 .collect(Collectors.toMap(adult -> adult.id, adult -> adult.displayName));
     }
 
-    /** An account as administrators see it. */
+    /**
+     * An account as administrators see it.
+     *
+     * @param keepsShared whether they look after what all classes share, without being an administrator
+     * @param closed whether it cannot be opened any more
+     */
     public record AdultCard(
             long id,
             String sourceId,
             String name,
             String displayName,
             boolean administrator,
+            boolean keepsShared,
+            boolean closed,
             boolean hasPassword,
             boolean mustChangePassword) {}
 
@@ -60,6 +70,8 @@ public class AdultAccounts {
                         each.name,
                         each.displayName,
                         each.administrator,
+                        each.keepsShared,
+                        each.closedAt != null,
                         !each.passwordHash.isEmpty(),
                         each.mustChangePassword))
                 .toList();
@@ -97,16 +109,44 @@ public class AdultAccounts {
         Adult adult = require(adultId);
         adult.passwordHash = passwords.encode(password);
         adult.mustChangePassword = true;
+        adult.signInCount++;
         adults.save(adult);
     }
 
-    void changePassword(long adultId, String before, String password) {
+    /** Signs everybody out who is signed in with this account, on every device. */
+    void signOutEverywhere(long adultId) {
+        require(adultId).signInCount++;
+    }
+
+    /** Makes the account one that cannot be opened, and ends whatever is open; or one that can be opened again. */
+    public void setClosed(long adultId, boolean closed) {
         Adult adult = require(adultId);
-        if (!passwords.matches(before, adult.passwordHash)) {
-            throw Refusal.unusableField("wrong-password", "before", "This is not your present password.");
+        if (closed && adult.closedAt == null) {
+            adult.signInCount++;
+            adult.closedAt = clock.instant();
+        } else if (!closed) {
+            adult.closedAt = null;
         }
+        adults.save(adult);
+    }
+
+    /** Says what the adult looks after besides their classes. */
+    public void setRights(long adultId, boolean administrator, boolean keepsShared) {
+        Adult adult = require(adultId);
+        adult.administrator = administrator;
+        adult.keepsShared = keepsShared;
+        adults.save(adult);
+    }
+
+    boolean isPassword(long adultId, String password) {
+        return passwords.matches(password, require(adultId).passwordHash);
+    }
+
+    void changePassword(long adultId, String password) {
+        Adult adult = require(adultId);
         adult.passwordHash = passwords.encode(password);
         adult.mustChangePassword = false;
+        adult.signInCount++;
         adults.save(adult);
     }
 
@@ -123,6 +163,6 @@ public class AdultAccounts {
         Optional<Adult> found = adults.findByName(name.strip()).filter(adult -> !adult.passwordHash.isEmpty());
         boolean right = passwords.matches(
                 password, found.map(adult -> adult.passwordHash).orElse(hashOfNobody));
-        return found.filter(adult -> right).map(Adult::asPerson);
+        return found.filter(adult -> right && adult.closedAt == null).map(Adult::asPerson);
     }
 }

@@ -18,10 +18,12 @@ import zafu.server.platform.Refusal;
 @Service
 public class ClassPermission {
     private final CurrentPerson current;
+    private final AdultRepository adults;
     private final ClassAdultRepository roles;
     private final LedGroups led;
 
-    ClassPermission(CurrentPerson current, ClassAdultRepository roles, LedGroups led) {
+    ClassPermission(CurrentPerson current, AdultRepository adults, ClassAdultRepository roles, LedGroups led) {
+        this.adults = adults;
         this.current = current;
         this.roles = roles;
         this.led = led;
@@ -116,6 +118,11 @@ public class ClassPermission {
                         && mine.get(id).seesWholeClass());
     }
 
+    /** Whether the signed-in adult has this id. */
+    public boolean isMe(long adultId) {
+        return current.adult().adultId() == adultId;
+    }
+
     public void requireAdministrator() {
         if (!current.adult().administrator()) {
             throw Refusal.notAllowed("This is for the school's administrators.");
@@ -157,8 +164,11 @@ public class ClassPermission {
                 .toList();
     }
 
-    /** Ids of the classes that an adult sees whole, who need not be signed in. */
+    /** Ids of the classes that an adult sees whole, who need not be signed in; none where their account is closed. */
     public List<Long> classesOfAdult(long adultId) {
+        if (adults.findById(adultId).filter(each -> each.closedAt == null).isEmpty()) {
+            return List.of();
+        }
         return roles.findByAdultIdOrderByClassId(adultId).stream()
                 .filter(role -> role.role.seesWholeClass())
                 .map(role -> role.classId)

@@ -22,13 +22,15 @@ import zafu.server.platform.Refusal;
 class DeviceController {
     private final Devices devices;
     private final SignIns signIns;
-    private final FailureThrottle throttle;
+    private final Guesses guesses;
+    private final Doorkeeper doorkeeper;
     private final CurrentPerson current;
 
-    DeviceController(Devices devices, SignIns signIns, FailureThrottle throttle, CurrentPerson current) {
+    DeviceController(Devices devices, SignIns signIns, Guesses guesses, Doorkeeper doorkeeper, CurrentPerson current) {
         this.devices = devices;
         this.signIns = signIns;
-        this.throttle = throttle;
+        this.guesses = guesses;
+        this.doorkeeper = doorkeeper;
         this.current = current;
     }
 
@@ -61,12 +63,12 @@ class DeviceController {
     SessionController.Session signIn(
             @Valid @RequestBody FaceSignIn asked, HttpServletRequest request, HttpServletResponse response) {
         long device = devices.of(request).orElseThrow(DeviceController::wrong);
-        throttle.requireCalmDevice(device);
+        guesses.requireEffort(doorkeeper.ofPictures(device));
         long student = devices.open(device, asked.face, asked.pin).orElseThrow(() -> {
-            throttle.failedOnDevice(device);
+            guesses.wrong(doorkeeper.ofPictures(device));
             return wrong();
         });
-        signIns.openStudent(student, true, request, response);
+        signIns.openByPicture(student, asked.face, request, response);
         return SessionController.Session.ofStudent(student, true);
     }
 
@@ -94,6 +96,7 @@ class DeviceController {
     @DeleteMapping("/api/my/device")
     MyDevice forget(HttpServletRequest request) {
         devices.of(request).ifPresent(device -> devices.forget(device, current.studentId()));
+        signIns.forgetPicture(request);
         return mine(request);
     }
 }

@@ -57,13 +57,13 @@ public class Devices {
                 .map(device -> device.id);
     }
 
-    /** Knows the device from now on. */
+    /** Knows the device from now on, and by what id. */
     @Transactional
-    void remember(HttpServletRequest request, HttpServletResponse response) {
+    long remember(HttpServletRequest request, HttpServletResponse response) {
         Optional<KnownDevice> known = cookie(request).flatMap(token -> devices.findByTokenHash(Secrets.hash(token)));
         KnownDevice device = known.orElseGet(() -> firstSeen(request, response));
         device.lastSeen = clock.instant();
-        devices.save(device);
+        return devices.save(device).id;
     }
 
     private KnownDevice firstSeen(HttpServletRequest request, HttpServletResponse response) {
@@ -89,6 +89,13 @@ public class Devices {
         return entries.findByDeviceIdOrderByPicture(device).stream()
                 .filter(each -> each.failures < MOST_FAILURES && allowed.isAllowed(each.studentId))
                 .toList();
+    }
+
+    /** Whether a session that was opened by this picture may go on. */
+    boolean stillOpens(long entryId, long student) {
+        return entries.findById(entryId)
+                .filter(each -> each.studentId == student && allowed.isAllowed(student))
+                .isPresent();
     }
 
     /** The student whose picture and PIN these are. A wrong PIN is counted. */

@@ -16,6 +16,9 @@ class EntryCode {
     @Nullable
     String code;
 
+    /** How often everybody who was signed in with it was signed out: whenever it was replaced or taken away. */
+    long signInCount;
+
     Instant issuedAt = Instant.EPOCH;
 
     @Nullable

@@ -31,7 +31,7 @@ public class EntryCodes {
     }
 
     /** A student's code as adults see it. */
-    public record Issued(@Nullable String code, @Nullable Instant lastUsedAt) {}
+    public record Issued(@Nullable String code, Instant issuedAt, @Nullable Instant lastUsedAt) {}
 
     /** Gives the student a fresh code. */
     public void issue(long studentId) {
@@ -73,6 +73,7 @@ public class EntryCodes {
         issued.studentId = studentId;
         issued.code = code;
         issued.issuedAt = clock.instant();
+        issued.signInCount++;
         codes.save(issued);
     }
 
@@ -81,6 +82,7 @@ public class EntryCodes {
         entries.deleteByStudentId(studentId);
         codes.findById(studentId).ifPresent(code -> {
             code.code = null;
+            code.signInCount++;
             codes.save(code);
         });
     }
@@ -93,7 +95,8 @@ public class EntryCodes {
 
     public Map<Long, Issued> of(Collection<Long> studentIds) {
         return codes.of(studentIds.toArray(Long[]::new)).stream()
-                .collect(Collectors.toMap(each -> each.studentId, each -> new Issued(each.code, each.lastUsedAt)));
+                .collect(Collectors.toMap(
+                        each -> each.studentId, each -> new Issued(each.code, each.issuedAt, each.lastUsedAt)));
     }
 
     /** The student whose code this is; case, spaces and dashes do not matter, nor does O for Q or 0. */

@@ -12,6 +12,7 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
@@ -21,7 +22,8 @@ import zafu.server.platform.ContentPolicy;
 @Configuration
 class SecurityConfiguration {
     @Bean
-    SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+    SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts, Credentials credentials)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/api/session",
                                 "/api/invited/*",
@@ -39,6 +41,7 @@ class SecurityConfiguration {
                         .hasRole("ADULT")
                         .anyRequest()
                         .permitAll())
+                .addFilterBefore(new StillSignedIn(credentials), AnonymousAuthenticationFilter.class)
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .csrf(CsrfConfigurer::spa)
                 .requestCache(cache -> cache.disable())

@@ -15,8 +15,14 @@ import java.util.Set;
 /** The tables that hold a school, each after those it points at; not what holds the servers' own business. */
 final class SchoolTables {
     /** Sign-ins, locks and the history of the schema are of a server, not of a school. */
-    private static final Set<String> OF_A_SERVER =
-            Set.of("spring_session", "spring_session_attributes", "job_lock", "flyway_schema_history");
+    private static final Set<String> OF_A_SERVER = Set.of(
+            "spring_session",
+            "spring_session_attributes",
+            "job_lock",
+            "flyway_schema_history",
+            "wrong_entry",
+            "spent_effort",
+            "server_secret");
 
     private SchoolTables() {}
 

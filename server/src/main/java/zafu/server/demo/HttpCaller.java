@@ -27,6 +27,7 @@ public final class HttpCaller {
     private final URI base;
     private boolean sendsToken = true;
     private @Nullable String workKey;
+    private @Nullable String effort;
 
     public HttpCaller(int port) {
         base = URI.create("http://localhost:" + port);
@@ -92,6 +93,12 @@ public final class HttpCaller {
         return this;
     }
 
+    /** Shows this effort with every request from now on. */
+    public HttpCaller showing(String done) {
+        effort = done;
+        return this;
+    }
+
     public HttpCaller signInAdult(String name, String password) {
         post("/api/sign-in/adult", Map.of("name", name, "password", password)).ok();
         return this;
@@ -146,6 +153,9 @@ public final class HttpCaller {
         }
         if (workKey != null) {
             request.header("Work-Key", workKey);
+        }
+        if (effort != null) {
+            request.header("X-Zafu-Effort", effort);
         }
         if (sendsToken && !method.equals("GET")) {
             request.header("X-XSRF-TOKEN", csrfToken());

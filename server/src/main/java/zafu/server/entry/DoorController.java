@@ -1,6 +1,7 @@
 package zafu.server.entry;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -8,16 +9,23 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.platform.Secrets;
 
 /** The door of a class: a code and a password, a list of who asks, and the teacher's word. */
 @RestController
 class DoorController {
+    /** The cookie by which the browser is known that asked. */
+    private static final String BROWSER = "zafu_join";
+
     private final Doors doors;
 
     DoorController(Doors doors) {
@@ -51,8 +59,18 @@ class DoorController {
 
     record JoinToken(String token) {}
 
-    /** @param entryCode once the teacher has let the student in */
-    record JoinState(JoinRequest.State state, @Nullable String entryCode) {}
+    record JoinState(JoinRequest.State state) {}
+
+    record JoinedAs(String entryCode) {}
+
+    /** Whether a child whose name is in the class already is the one of that name. */
+    enum Known {
+        SAME,
+        ANOTHER
+    }
+
+    /** @param who needed where the name is in the class already */
+    record LetIn(@Nullable Known who) {}
 
     @GetMapping("/api/classes/{classId}/door")
     DoorShown door(@PathVariable long classId) {
@@ -66,8 +84,11 @@ class DoorController {
     }
 
     @PostMapping("/api/classes/{classId}/door/{requestId}/let-in")
-    void letIn(@PathVariable long classId, @PathVariable long requestId) {
-        doors.letIn(classId, requestId);
+    void letIn(
+            @PathVariable long classId,
+            @PathVariable long requestId,
+            @RequestBody(required = false) @Nullable LetIn said) {
+        doors.letIn(classId, requestId, said == null ? null : said.who);
     }
 
     @PostMapping("/api/classes/{classId}/door/{requestId}/turn-away")
@@ -76,12 +97,27 @@ class DoorController {
     }
 
     @PostMapping("/api/join")
-    JoinToken join(@Valid @RequestBody JoinAsked asked, HttpServletRequest request) {
-        return new JoinToken(doors.ask(asked, request.getRemoteAddr()));
+    JoinToken join(@Valid @RequestBody JoinAsked asked, HttpServletRequest request, HttpServletResponse response) {
+        String browser = Secrets.make(24);
+        JoinToken token = new JoinToken(doors.ask(asked, browser));
+        ResponseCookie cookie = ResponseCookie.from(BROWSER, browser)
+                .httpOnly(true)
+                .secure(request.isSecure())
+                .sameSite("Strict")
+                .path("/api/join")
+                .build();
+        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+        return token;
     }
 
     @GetMapping("/api/join/{token}")
-    JoinState state(@PathVariable String token) {
-        return doors.state(token);
+    JoinState state(@PathVariable String token, @CookieValue(name = BROWSER, defaultValue = "") String browser) {
+        return new JoinState(doors.state(token, browser));
+    }
+
+    /** Tells the code of the student who was let in, once. */
+    @PostMapping("/api/join/{token}/code")
+    JoinedAs code(@PathVariable String token, @CookieValue(name = BROWSER, defaultValue = "") String browser) {
+        return new JoinedAs(doors.code(token, browser));
     }
 }

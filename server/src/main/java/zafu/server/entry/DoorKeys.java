@@ -1,44 +1,47 @@
 package zafu.server.entry;
 
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import zafu.server.access.EntryCodes;
-import zafu.server.access.FailureThrottle;
+import zafu.server.access.Guesses;
+import zafu.server.access.Guesses.Count;
 import zafu.server.platform.Refusal;
 
 /** Finds the door that a code and a password open; a wrong code sounds and lasts like a wrong password. */
 @Component
 class DoorKeys {
+    private static final int AT_A_DOOR = 8;
+    private static final int FROM_AN_ADDRESS = 60;
     private final ClassDoorRepository classes;
     private final GroupDoorRepository groups;
     private final PasswordEncoder passwords;
-    private final FailureThrottle throttle;
+    private final Guesses guesses;
     private final String hashOfNoDoor;
 
-    DoorKeys(
-            ClassDoorRepository classes,
-            GroupDoorRepository groups,
-            PasswordEncoder passwords,
-            FailureThrottle throttle) {
+    DoorKeys(ClassDoorRepository classes, GroupDoorRepository groups, PasswordEncoder passwords, Guesses guesses) {
         this.classes = classes;
         this.groups = groups;
         this.passwords = passwords;
-        this.throttle = throttle;
+        this.guesses = guesses;
         this.hashOfNoDoor = passwords.encode("no door opens with this");
     }
 
     /** The door of a class, or of one of its groups. */
     record Door(long classId, @Nullable Long groupId, String passwordHash, boolean opened) {}
 
-    Door open(String typed, String password, String address) {
+    /** @param purpose what the door is opened for; each has an allowance of its own */
+    Door open(String typed, String password, String purpose) {
         String code = EntryCodes.plain(typed);
-        throttle.requireCalm("door " + code, address);
+        List<Count> counts =
+                List.of(new Count(purpose + " " + code, AT_A_DOOR), guesses.address(purpose, FROM_AN_ADDRESS));
+        guesses.requireEffort(counts);
         Optional<Door> door = find(code);
         boolean right = passwords.matches(password, door.map(Door::passwordHash).orElse(hashOfNoDoor));
         if (door.isEmpty() || !right) {
-            throttle.failed("door " + code, address);
+            guesses.wrong(counts);
             throw Refusal.wrongSignIn("Code and password do not go together. Please ask your teacher.");
         }
         if (!door.get().opened()) {
@@ -48,8 +51,8 @@ class DoorKeys {
     }
 
     /** As {@link #open}, for a group alone. */
-    long openGroup(GroupDoorController.GroupKey key, String address) {
-        Long groupId = open(key.code(), key.password(), address).groupId();
+    long openGroup(GroupDoorController.GroupKey key) {
+        Long groupId = open(key.code(), key.password(), "joining a group").groupId();
         if (groupId == null) {
             throw Refusal.conflict("no-group", "This is the code of a class, not of a group.");
         }

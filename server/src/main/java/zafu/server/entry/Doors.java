@@ -1,6 +1,8 @@
 package zafu.server.entry;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -9,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -18,6 +21,7 @@ import zafu.server.access.ClassPermission;
 import zafu.server.access.EntryCodes;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Secrets;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.roster.StudentFacts;
@@ -28,6 +32,7 @@ import zafu.server.roster.StudentsChanged;
 @Service
 class Doors implements StudentPart {
     private static final int MOST_WAITING = 60;
+    private static final Duration TO_BE_TOLD = Duration.ofMinutes(10);
     private final ClassDoorRepository doors;
     private final DoorKeys keys;
     private final GroupDoors groups;
@@ -130,8 +135,8 @@ class Doors implements StudentPart {
 
     /** Asks to join with the code of a class or a group; a wrong code sounds and lasts like a wrong password. */
     @Transactional
-    String ask(DoorController.JoinAsked asked, String address) {
-        DoorKeys.Door door = keys.open(asked.code(), asked.password(), address);
+    String ask(DoorController.JoinAsked asked, String browser) {
+        DoorKeys.Door door = keys.open(asked.code(), asked.password(), "joining a class");
         long classId = door.classId();
         if (requests.countByClassIdAndState(classId, JoinRequest.State.WAITING) >= MOST_WAITING) {
             throw Refusal.conflict("too-many-waiting", "Many are waiting already. Please ask your teacher.");
@@ -140,6 +145,7 @@ class Doors implements StudentPart {
         request.classId = classId;
         request.groupId = door.groupId();
         request.token = UUID.randomUUID().toString();
+        request.browserHash = Secrets.hash(browser);
         request.givenName = asked.givenName().strip();
         request.familyName = asked.familyName().strip();
         request.askedAt = clock.instant();
@@ -149,18 +155,54 @@ class Doors implements StudentPart {
     }
 
     @Transactional(readOnly = true)
-    DoorController.JoinState state(String token) {
-        JoinRequest request = requests.findByToken(token).orElseThrow(() -> Refusal.notFound("request"));
-        String code = request.studentId == null
-                ? null
-                : codes.of(List.of(request.studentId)).get(request.studentId).code();
-        return new DoorController.JoinState(request.state, code);
+    JoinRequest.State state(String token, String browser) {
+        return asked(token, browser).state;
     }
 
+    /**
+     * The code of a student who was let in, told once. Not after ten minutes, not of a door that was closed, and not when
+     * the code was replaced since: then it is somebody else's secret.
+     */
     @Transactional
-    void letIn(long classId, long requestId) {
+    String code(String token, String browser) {
+        JoinRequest request = asked(token, browser);
+        Instant now = clock.instant();
+        boolean inTime = request.letInAt != null && now.isBefore(request.letInAt.plus(TO_BE_TOLD));
+        boolean open =
+                doors.findByClassId(request.classId).filter(each -> each.opened).isPresent();
+        EntryCodes.Issued issued = request.studentId == null
+                ? null
+                : codes.of(List.of(request.studentId)).get(request.studentId);
+        if (!inTime
+                || !open
+                || request.toldAt != null
+                || issued == null
+                || issued.code() == null
+                || issued.issuedAt().isAfter(request.letInAt)) {
+            throw Refusal.conflict("not-told-again", "You are in. Your teacher has a card with your code for you.");
+        }
+        request.toldAt = now;
+        return issued.code();
+    }
+
+    private JoinRequest asked(String token, String browser) {
+        return requests.findByToken(token)
+                .filter(each -> each.browserHash.equals(Secrets.hash(browser)))
+                .orElseThrow(() -> Refusal.notFound("request"));
+    }
+
+    /** @param who what the teacher said of a name that is in the class already */
+    @Transactional
+    void letIn(long classId, long requestId, DoorController.@Nullable Known who) {
         JoinRequest request = waiting(classId, requestId);
-        Long known = named(classId).get(plain(request.givenName, request.familyName));
+        Long named = named(classId).get(plain(request.givenName, request.familyName));
+        if (named != null && who == null) {
+            throw Refusal.conflict(
+                    "known-name",
+                    "There is " + request.givenName + " " + request.familyName
+                            + " in this class already. Say whether it is the same child.");
+        }
+        Long known = who == DoorController.Known.ANOTHER ? null : named;
         request.studentId = known != null
                 ? known
                 : Long.valueOf(roster.enrol(
@@ -168,6 +210,7 @@ class Doors implements StudentPart {
                         StudentFacts.named(request.givenName, request.familyName, roster.gradeOf(classId)),
                         school.today()));
         request.state = JoinRequest.State.LET_IN;
+        request.letInAt = clock.instant();
         requests.save(request);
         audit.note(classId, "student.joined", request.studentId, known == null ? "new" : "known");
         if (request.groupId != null) {

@@ -1,6 +1,5 @@
 package zafu.server.entry;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -90,13 +89,13 @@ class GroupDoorController {
     }
 
     @PostMapping("/api/my/groups/join")
-    Joined joinAsStudent(@Valid @RequestBody GroupKey key, HttpServletRequest request) {
-        return joining.asStudent(key, request.getRemoteAddr());
+    Joined joinAsStudent(@Valid @RequestBody GroupKey key) {
+        return joining.asStudent(key);
     }
 
     /** An adult asks to help in a group. */
     @PostMapping("/api/groups/join")
-    void joinAsAdult(@Valid @RequestBody GroupKey key, HttpServletRequest request) {
-        joining.asAdult(key, request.getRemoteAddr());
+    void joinAsAdult(@Valid @RequestBody GroupKey key) {
+        joining.asAdult(key);
     }
 }

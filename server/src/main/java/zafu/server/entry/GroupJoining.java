@@ -58,9 +58,9 @@ class GroupJoining {
      * let in, also who would be moved out of another group.
      */
     @Transactional
-    GroupDoorController.Joined asStudent(GroupDoorController.GroupKey key, String address) {
+    GroupDoorController.Joined asStudent(GroupDoorController.GroupKey key) {
         long student = current.studentId();
-        GroupDoor door = doors.findToPass(keys.openGroup(key, address)).orElseThrow();
+        GroupDoor door = doors.findToPass(keys.openGroup(key)).orElseThrow();
         GroupOfClass group = arrangements.group(door.groupId);
         if (group.has(student)) {
             throw Refusal.conflict("in-it-already", "You are in this group already.");
@@ -80,9 +80,9 @@ class GroupJoining {
 
     /** An adult always waits: who helps in a group sees what its students need. */
     @Transactional
-    void asAdult(GroupDoorController.GroupKey key, String address) {
+    void asAdult(GroupDoorController.GroupKey key) {
         long adult = current.adult().adultId();
-        GroupOfClass group = arrangements.group(keys.openGroup(key, address));
+        GroupOfClass group = arrangements.group(keys.openGroup(key));
         if (permission.roles().containsKey(group.classId())
                 && permission.reach(group.classId()).seesGroup(group.id())) {
             throw Refusal.conflict("in-it-already", "You see this group already.");

@@ -21,12 +21,22 @@ class JoinRequest {
     /** Known only to the window that asked. */
     String token = "";
 
+    /** Of a cookie of the browser that asked: a token that was seen by others is worth nothing elsewhere. */
+    String browserHash = "";
+
     String givenName = "";
     String familyName = "";
     Instant askedAt = Instant.EPOCH;
 
     @Enumerated(EnumType.STRING)
     State state = State.WAITING;
+
+    @Nullable
+    Instant letInAt;
+
+    /** When the browser was told the code, which happens once. */
+    @Nullable
+    Instant toldAt;
 
     @Nullable
     Long studentId;

@@ -37,6 +37,9 @@ class ProblemHandler {
         if (!refusal.fields().isEmpty()) {
             problem.setProperty("fields", refusal.fields());
         }
+        if (!refusal.effort().isEmpty()) {
+            problem.setProperty("effort", refusal.effort());
+        }
         return problem;
     }
 

@@ -11,9 +11,15 @@ public final class Refusal extends RuntimeException {
     private final transient HttpStatus status;
     private final String code;
     private final transient List<FieldFault> fields;
+    private final String effort;
 
     private Refusal(HttpStatus status, String code, String sentence, List<FieldFault> fields) {
+        this(status, code, sentence, fields, "");
+    }
+
+    private Refusal(HttpStatus status, String code, String sentence, List<FieldFault> fields, String effort) {
         super(sentence);
+        this.effort = effort;
         this.status = status;
         this.code = code;
         this.fields = List.copyOf(fields);
@@ -65,6 +71,16 @@ public final class Refusal extends RuntimeException {
     /** Too often in a short time: 429. */
     public static Refusal tooOften(String sentence) {
         return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "too-often", sentence, List.of());
+    }
+
+    /** To be asked again with a piece of effort that is done: 429. */
+    public static Refusal effortFirst(String sentence, String effort) {
+        return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "effort-first", sentence, List.of(), effort);
+    }
+
+    /** The piece of effort that is wanted; empty where none is. */
+    String effort() {
+        return effort;
     }
 
     HttpStatus status() {

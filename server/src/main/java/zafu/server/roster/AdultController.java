@@ -23,11 +23,17 @@ class AdultController {
         this.service = service;
     }
 
+    /**
+     * @param keepsShared whether they look after what all classes share, without being an administrator
+     * @param closed whether the account cannot be opened any more
+     */
     record AdultShown(
             long id,
             String name,
             String displayName,
             boolean administrator,
+            boolean keepsShared,
+            boolean closed,
             boolean canSignIn,
             boolean mustChangePassword,
             List<RoleShown> roles) {}
@@ -44,6 +50,11 @@ class AdultController {
 
     record PasswordReset(
             @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
+
+    /** What an adult may do in the school besides their classes. */
+    record Rights(boolean administrator, boolean keepsShared) {}
+
+    record Closed(boolean closed) {}
 
     record AdultOfClass(long id, String displayName, ClassRole role) {}
 
@@ -67,6 +78,16 @@ class AdultController {
     @PostMapping("/api/school/adults/{adultId}/password")
     void resetPassword(@PathVariable long adultId, @Valid @RequestBody PasswordReset reset) {
         service.resetPassword(adultId, reset.password());
+    }
+
+    @PutMapping("/api/school/adults/{adultId}/rights")
+    void setRights(@PathVariable long adultId, @Valid @RequestBody Rights rights) {
+        service.setRights(adultId, rights);
+    }
+
+    @PutMapping("/api/school/adults/{adultId}/closed")
+    void setClosed(@PathVariable long adultId, @Valid @RequestBody Closed wanted) {
+        service.setClosed(adultId, wanted.closed());
     }
 
     @GetMapping("/api/school/classes")

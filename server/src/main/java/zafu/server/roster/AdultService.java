@@ -54,6 +54,8 @@ class AdultService {
                         each.name(),
                         each.displayName(),
                         each.administrator(),
+                        each.keepsShared(),
+                        each.closed(),
                         each.hasPassword(),
                         each.mustChangePassword(),
                         roles.getOrDefault(each.id(), List.of())))
@@ -80,6 +82,33 @@ class AdultService {
         audit.note(null, "password.reset", adultId, "");
     }
 
+    @Transactional
+    void setRights(long adultId, AdultController.Rights rights) {
+        permission.requireAdministrator();
+        if (!rights.administrator()) {
+            requireSomebodyElse(adultId);
+        }
+        adults.setRights(adultId, rights.administrator(), rights.keepsShared());
+        String said = rights.administrator() ? "administrator" : rights.keepsShared() ? "keeper" : "teacher";
+        audit.note(null, "adult.rights", adultId, said);
+    }
+
+    /** Closing is undone by opening again; roles in classes stay meanwhile. */
+    @Transactional
+    void setClosed(long adultId, boolean closed) {
+        permission.requireAdministrator();
+        requireSomebodyElse(adultId);
+        adults.setClosed(adultId, closed);
+        audit.note(null, closed ? "adult.closed" : "adult.opened", adultId, "");
+    }
+
+    /** So there is always one administrator left. */
+    private void requireSomebodyElse(long adultId) {
+        if (permission.isMe(adultId)) {
+            throw Refusal.conflict("own-account", "Only another administrator can take this from you.");
+        }
+    }
+
     List<AdultController.ClassName> classes() {
         permission.requireAdministrator();
         return classes.findAll(Sort.by("name", "id")).stream()
@@ -91,6 +120,7 @@ class AdultService {
     List<AdultController.Colleague> names() {
         permission.requireTeacher();
         return adults.all().stream()
+                .filter(each -> !each.closed())
                 .map(each -> new AdultController.Colleague(each.id(), each.displayName()))
                 .toList();
     }
