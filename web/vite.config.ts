@@ -33,6 +33,7 @@ const adultsOnly = [
   "Scores",
   "SeeAs",
   "SharingPlace",
+  "SignInsDialog",
   "Skills",
   "StudentsPlace",
   "Task",

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import { askWithEffort } from "./effort";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -64,7 +65,7 @@ async function problemOf(response: Response): Promise<ApiProblem> {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: window.location.origin });
+export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: askWithEffort });
 api.use(csrf, problems);
 
 /** The data of an answer that the middleware let through. */

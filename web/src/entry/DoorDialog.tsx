@@ -15,6 +15,7 @@ import { useNotice } from "../shell/Notice";
 import { AskingForGroups } from "./AskingForGroups";
 import { AskingList } from "./AskingList";
 import { DoorCode } from "./DoorCode";
+import { type Known, KnownName } from "./KnownName";
 import { words } from "./words";
 
 /** The door of a class: open or closed, its code and password, and who asks. */
@@ -101,11 +102,12 @@ function PictureEntry({ classId }: { classId: number }) {
 
 function Asking({ classId, asking }: { classId: number; asking: Schemas["AskingShown"][] }) {
   const tell = useNotice();
+  const [known, setKnown] = useState<Schemas["AskingShown"] | null>(null);
   const decide = useMutation({
-    mutationFn: (asked: { who: Schemas["AskingShown"]; letIn: boolean }) => {
+    mutationFn: (asked: { who: Schemas["AskingShown"]; letIn: boolean; known?: Known }) => {
       const path = { params: { path: { classId, requestId: asked.who.id } } };
       return asked.letIn
-        ? api.POST("/api/classes/{classId}/door/{requestId}/let-in", path)
+        ? api.POST("/api/classes/{classId}/door/{requestId}/let-in", { ...path, body: { who: asked.known } })
         : api.POST("/api/classes/{classId}/door/{requestId}/turn-away", path);
     },
     onSuccess: (_, { who, letIn }) => {
@@ -117,18 +119,30 @@ function Asking({ classId, asking }: { classId: number; asking: Schemas["AskingS
     onError: (error) => tell(error.message),
   });
   return (
-    <AskingList
-      title={words.asking}
-      asking={asking}
-      name={(who) => (
-        <>
-          <b>{who.givenName}</b> {who.familyName}
-        </>
+    <>
+      <AskingList
+        title={words.asking}
+        asking={asking}
+        name={(who) => (
+          <>
+            <b>{who.givenName}</b> {who.familyName}
+          </>
+        )}
+        about={(who) =>
+          [who.group && words.alsoInto(who.group), who.known && words.known].filter(Boolean).join(", ")
+        }
+        onDecide={(who, letIn) => (letIn && who.known ? setKnown(who) : decide.mutate({ who, letIn }))}
+      />
+      {known && (
+        <KnownName
+          who={known}
+          onClose={() => setKnown(null)}
+          onSaid={(said) => {
+            setKnown(null);
+            decide.mutate({ who: known, letIn: true, known: said });
+          }}
+        />
       )}
-      about={(who) =>
-        [who.group && words.alsoInto(who.group), who.known && words.known].filter(Boolean).join(", ")
-      }
-      onDecide={(who, letIn) => decide.mutate({ who, letIn })}
-    />
+    </>
   );
 }

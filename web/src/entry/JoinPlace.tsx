@@ -74,18 +74,28 @@ function WaitToBeLetIn({ token }: { token: string }) {
   if (state?.state === "TURNED_AWAY") {
     return <Box role="alert">{words.turnedAway}</Box>;
   }
-  if (state?.state === "LET_IN" && state.entryCode) {
-    return (
-      <Box role="status" sx={{ display: "grid", gap: 2 }}>
-        {words.in}
-        <Box component="b" sx={{ fontSize: 32, letterSpacing: 3, textAlign: "center" }}>
-          {state.entryCode.slice(0, 4)}-{state.entryCode.slice(4)}
-        </Box>
-        <Button component="a" href={`/#${state.entryCode}`} variant="contained" size="large">
-          {words.go}
-        </Button>
-      </Box>
-    );
+  return state?.state === "LET_IN" ? <LetIn token={token} /> : <Box role="status">{words.waiting}</Box>;
+}
+
+/** The code is told once; whoever comes again asks the teacher for the card. */
+function LetIn({ token }: { token: string }) {
+  const { data: told, error } = useQuery({
+    queryKey: ["join", token, "code"],
+    queryFn: () => data(api.POST("/api/join/{token}/code", { params: { path: { token } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  if (!told) {
+    return <Box role="status">{error?.message ?? words.oneMoment}</Box>;
   }
-  return <Box role="status">{words.waiting}</Box>;
+  return (
+    <Box role="status" sx={{ display: "grid", gap: 2 }}>
+      {words.in}
+      <Box component="b" sx={{ fontSize: 32, letterSpacing: 3, textAlign: "center" }}>
+        {told.entryCode.slice(0, 4)}-{told.entryCode.slice(4)}
+      </Box>
+      <Button component="a" href={`/#${told.entryCode}`} variant="contained" size="large">
+        {words.go}
+      </Button>
+    </Box>
+  );
 }

@@ -7,6 +7,7 @@ import { schoolAdultsQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { words as sharing } from "../sharing/words";
 import { useNotice } from "../shell/Notice";
+import { AccountDialog } from "./AccountDialog";
 import { AdultDialog } from "./AdultDialog";
 import { InviteDialog } from "./InviteDialog";
 import { inviteWords } from "./inviteWords";
@@ -21,7 +22,7 @@ type Adult = Schemas["AdultShown"];
 export function AdultsPart() {
   const adults = useQuery(schoolAdultsQuery).data ?? [];
   const [opened, setOpened] = useState<
-    { what: "new" | "invite" } | { what: "reset" | "role"; adult: Adult } | null
+    { what: "new" | "invite" } | { what: "reset" | "role" | "account"; adult: Adult } | null
   >(null);
   const close = () => setOpened(null);
   return (
@@ -42,6 +43,8 @@ export function AdultsPart() {
               <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
                 {adult.name}
                 {adult.administrator && ` · ${words.administrator}`}
+                {adult.keepsShared && ` · ${words.keepsShared}`}
+                {adult.closed && ` · ${words.closed}`}
                 {!adult.canSignIn && ` · ${words.cannotSignIn}`}
                 {adult.mustChangePassword && ` · ${words.mustChange}`}
               </Box>
@@ -49,6 +52,7 @@ export function AdultsPart() {
             <Roles adult={adult} />
             <Button onClick={() => setOpened({ what: "role", adult })}>{words.giveRole}</Button>
             <Button onClick={() => setOpened({ what: "reset", adult })}>{words.reset}</Button>
+            <Button onClick={() => setOpened({ what: "account", adult })}>{words.account}</Button>
           </Row>
         ))}
       </Rows>
@@ -56,6 +60,7 @@ export function AdultsPart() {
       {opened?.what === "invite" && <InviteDialog onClose={close} />}
       {opened?.what === "new" && <AdultDialog onClose={close} />}
       {opened?.what === "reset" && <AdultDialog adult={opened.adult} onClose={close} />}
+      {opened?.what === "account" && <AccountDialog adult={opened.adult} onClose={close} />}
       {opened?.what === "role" && <RoleDialog adult={opened.adult} onClose={close} />}
     </>
   );

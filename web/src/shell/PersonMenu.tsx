@@ -9,6 +9,7 @@ import { sessionQuery } from "../api/queries";
 import { signOut } from "./signOut";
 import { words } from "./words";
 
+const SignInsDialog = lazy(() => import("../account/SignInsDialog"));
 const JoinGroupDialog = lazy(() => import("../entry/JoinGroupDialog"));
 
 async function askToHelp(body: Schemas["GroupKey"]): Promise<string> {
@@ -16,10 +17,11 @@ async function askToHelp(body: Schemas["GroupKey"]): Promise<string> {
   return words.askedToHelp;
 }
 
-/** What is the adult's own: the school, helping in a group, signing out. */
+/** What is the adult's own: the school, helping in a group, where they are signed in, signing out. */
 export function PersonMenu() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [joining, setJoining] = useState(false);
+  const [listing, setListing] = useState(false);
   const name = useQuery(sessionQuery).data?.displayName ?? "";
   return (
     <>
@@ -42,8 +44,21 @@ export function PersonMenu() {
         >
           {words.helpInGroup}
         </MenuItem>
+        <MenuItem
+          onClick={() => {
+            setAnchor(null);
+            setListing(true);
+          }}
+        >
+          {words.signIns}
+        </MenuItem>
         <MenuItem onClick={signOut}>{words.signOut}</MenuItem>
       </Menu>
+      {listing && (
+        <Suspense>
+          <SignInsDialog onClose={() => setListing(false)} />
+        </Suspense>
+      )}
       {joining && (
         <Suspense>
           <JoinGroupDialog help={words.helpInGroupHelp} onKey={askToHelp} onClose={() => setJoining(false)} />

@@ -24,6 +24,7 @@ export const words = {
   helpInGroup: "Help in a group",
   helpInGroupHelp: "A teacher has told you the code and the password of a group.",
   askedToHelp: "The teacher has been asked. You see the group as soon as they let you in.",
+  signIns: "Where I am signed in…",
   signOut: "Sign out",
   school: "School and measures…",
   everyone: "everyone",
