@@ -32,6 +32,8 @@ class AttemptWalkTest {
     void thePageAndTheServerAreAsTheModelSays(long seed) throws Exception {
         try (AttemptWalk walk = new AttemptWalk(server, seed, seed % KILLED_IN_EVERY == 0)) {
             walk.run(STEPS);
+        } catch (AssertionError wrong) {
+            throw new AssertionError("seed " + seed + "; the server said:\n" + server.log(), wrong);
         }
     }
 }

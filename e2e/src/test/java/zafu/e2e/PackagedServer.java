@@ -79,7 +79,8 @@ final class PackagedServer {
         }
     }
 
-    private String log() {
+    /** All that it said. */
+    String log() {
         try {
             return Files.readString(data.resolve("server.log"));
         } catch (IOException unreadable) {

@@ -2,16 +2,20 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import zafu.server.demo.HttpCaller;
 
 /** What a family may ask for. */
 class RecordTest extends ServerTest {
+    private static final String PLANTED = "Qzwertyplover";
+
     @Autowired
     JdbcTemplate jdbc;
 
@@ -61,6 +65,45 @@ class RecordTest extends ServerTest {
             assertThat(record.get(part)).as(part).isNotEmpty();
         }
         assertThat(record.toString()).doesNotContain("S2");
+    }
+
+    /** One word that stands nowhere else is put wherever something about a student can be said, and looked for afterwards. */
+    @Test
+    void noWordAboutAnErasedStudentIsLeftAnywhere() {
+        TestClass own = withAWholeLife("planted");
+        long student = own.student(1);
+        String path = "/api/students/" + student;
+        JsonNode sheet = own.teacher.get(path).ok();
+        ObjectNode facts = (ObjectNode) sheet.get("facts");
+        facts.put("givenName", PLANTED).put("familyName", PLANTED).put("studentNumber", PLANTED + "7");
+        own.teacher
+                .put(path, Map.of("version", sheet.get("version").asLong(), "facts", facts, "tags", List.of(PLANTED)))
+                .done();
+        // A list that names somebody otherwise keeps the name before, to be taken back.
+        own.bringIn(
+                "2027-02-09",
+                "Student number,Given name,Family name,Find the ratio\n" + PLANTED + "7,S1,Otherwise,70 %\n");
+        Map<String, Object> need = new LinkedHashMap<>(Map.of(
+                "support",
+                "READ_ALOUD",
+                "detail",
+                PLANTED,
+                "works",
+                List.of(),
+                "subjects",
+                List.of(),
+                "source",
+                PLANTED));
+        own.teacher.post(path + "/accommodations", need).done();
+        assertThat(everything().lines().filter(line -> line.contains("STUDENT_CHANGED")))
+                .anyMatch(line -> line.contains(PLANTED));
+        own.teacher.post(path + "/erase", Map.of("name", "S1 Otherwise")).done();
+        assertThat(everything().lines().filter(line -> line.contains(PLANTED))).isEmpty();
+    }
+
+    /** The whole database as the statements that would make it again. */
+    private String everything() {
+        return String.join("\n", jdbc.queryForList("script nosettings", String.class));
     }
 
     @Test

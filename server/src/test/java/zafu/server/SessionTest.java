@@ -2,6 +2,7 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.servlet.http.Cookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -13,9 +14,16 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.session.web.http.CookieSerializer;
 import zafu.server.demo.HttpCaller;
 
 class SessionTest extends ServerTest {
+    @Autowired
+    CookieSerializer cookies;
+
     private static String who(HttpCaller caller) {
         return caller.get("/api/session").ok().get("who").asString();
     }
@@ -136,6 +144,43 @@ class SessionTest extends ServerTest {
         assertThat(policyOf(response))
                 .contains("default-src 'none'", "script-src 'self'", "frame-ancestors 'none'")
                 .doesNotContain("unsafe");
+    }
+
+    @Test
+    void whatSomebodySaysOfAProxyIsNotBelieved() throws Exception {
+        HttpRequest forged = HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/session"))
+                .header("X-Forwarded-Proto", "https")
+                .header("X-Forwarded-For", "203.0.113.7")
+                .header("Forwarded", "proto=https;for=203.0.113.7")
+                .build();
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(forged, HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.headers().firstValue("Strict-Transport-Security")).isEmpty();
+        assertThat(answer.headers().allValues("Set-Cookie"))
+                .allSatisfy(cookie -> assertThat(cookie).doesNotContain("Secure"));
+    }
+
+    @Test
+    void aPageAsksForNothingOfTheDeviceAndIsNoPartOfAnother() throws Exception {
+        HttpResponse<String> response = page("/");
+        assertThat(response.headers().firstValue("Permissions-Policy").orElse(""))
+                .contains("camera=()", "microphone=()", "geolocation=()");
+        assertThat(response.headers().firstValue("Cross-Origin-Opener-Policy")).contains("same-origin");
+        assertThat(response.headers().firstValue("Cross-Origin-Resource-Policy"))
+                .contains("same-origin");
+    }
+
+    @Test
+    void overTlsCookiesBelongToThisHostAlone() {
+        MockHttpServletRequest overTls = new MockHttpServletRequest();
+        overTls.setSecure(true);
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        cookies.writeCookieValue(new CookieSerializer.CookieValue(overTls, response, "an-id"));
+        assertThat(response.getHeader("Set-Cookie"))
+                .startsWith("__Host-zafu_session=")
+                .contains("Secure", "HttpOnly", "SameSite=Strict", "Path=/")
+                .doesNotContain("Domain");
+        overTls.setCookies(new Cookie("zafu_session", "planted by a neighbour"));
+        assertThat(cookies.readCookieValues(overTls)).isEmpty();
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.springframework.http.ResponseCookie;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.server.platform.CookieNames;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Secrets;
 
@@ -70,7 +71,7 @@ public class Devices {
         byte[] bytes = new byte[32];
         RANDOM.nextBytes(bytes);
         String token = HexFormat.of().formatHex(bytes);
-        ResponseCookie cookie = ResponseCookie.from(COOKIE, token)
+        ResponseCookie cookie = ResponseCookie.from(CookieNames.of(COOKIE, request), token)
                 .httpOnly(true)
                 .secure(request.isSecure())
                 .sameSite("Strict")
@@ -172,7 +173,7 @@ public class Devices {
         return request.getCookies() == null
                 ? Optional.empty()
                 : Arrays.stream(request.getCookies())
-                        .filter(each -> each.getName().equals(COOKIE))
+                        .filter(each -> each.getName().equals(CookieNames.of(COOKIE, request)))
                         .map(Cookie::getValue)
                         .findFirst();
     }

@@ -16,11 +16,17 @@ import org.springframework.security.web.authentication.AnonymousAuthenticationFi
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 import zafu.server.platform.ContentPolicy;
 
 /** The outer wall: pages for everybody, the students' API for students, all other API for adults. */
 @Configuration
 class SecurityConfiguration {
+    /** Nothing of the device is wanted; texts are read aloud without asking for any of it. */
+    private static final String NO_DEVICES =
+            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=(), serial=(), midi=(), display-capture=()";
+
     @Bean
     SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts, Credentials credentials)
             throws Exception {
@@ -49,7 +55,12 @@ class SecurityConfiguration {
                         problems.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(ContentPolicy.STRICT))
-                        .referrerPolicy(Customizer.withDefaults()))
+                        .referrerPolicy(Customizer.withDefaults())
+                        .permissionsPolicyHeader(policy -> policy.policy(NO_DEVICES))
+                        .crossOriginOpenerPolicy(policy ->
+                                policy.policy(CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .crossOriginResourcePolicy(policy -> policy.policy(
+                                CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy.SAME_ORIGIN)))
                 .build();
     }
 

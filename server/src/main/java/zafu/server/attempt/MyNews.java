@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -23,8 +25,13 @@ class MyNews {
         this.out = out;
     }
 
-    SseEmitter listen(long studentId) {
-        return streams.listen(studentId);
+    SseEmitter listen(long studentId, String device) {
+        return streams.listen(studentId, studentId + " " + device);
+    }
+
+    @EventListener
+    void stopping(ContextClosedEvent closing) {
+        streams.end();
     }
 
     /** Whether a page of the student's is open and connected. */

@@ -1,5 +1,6 @@
 package zafu.server.attempt;
 
+import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
@@ -324,8 +325,8 @@ class MyWorkController {
 
     /** Server-sent events named "changed": something of the student's changed that they did not do themselves. */
     @GetMapping(path = "/api/my/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter news() {
-        return news.listen(current.studentId());
+    SseEmitter news(HttpSession session) {
+        return news.listen(current.studentId(), session.getId());
     }
 
     @PostMapping(path = "/api/my/tries/{tryId}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

@@ -1,5 +1,6 @@
 package zafu.server.entry;
 
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -11,13 +12,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
-import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.util.WebUtils;
+import zafu.server.platform.CookieNames;
 import zafu.server.platform.Secrets;
 
 /** The door of a class: a code and a password, a list of who asks, and the teacher's word. */
@@ -100,24 +102,29 @@ class DoorController {
     JoinToken join(@Valid @RequestBody JoinAsked asked, HttpServletRequest request, HttpServletResponse response) {
         String browser = Secrets.make(24);
         JoinToken token = new JoinToken(doors.ask(asked, browser));
-        ResponseCookie cookie = ResponseCookie.from(BROWSER, browser)
+        ResponseCookie cookie = ResponseCookie.from(CookieNames.of(BROWSER, request), browser)
                 .httpOnly(true)
                 .secure(request.isSecure())
                 .sameSite("Strict")
-                .path("/api/join")
+                .path("/")
                 .build();
         response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
         return token;
     }
 
     @GetMapping("/api/join/{token}")
-    JoinState state(@PathVariable String token, @CookieValue(name = BROWSER, defaultValue = "") String browser) {
-        return new JoinState(doors.state(token, browser));
+    JoinState state(@PathVariable String token, HttpServletRequest request) {
+        return new JoinState(doors.state(token, browser(request)));
     }
 
     /** Tells the code of the student who was let in, once. */
     @PostMapping("/api/join/{token}/code")
-    JoinedAs code(@PathVariable String token, @CookieValue(name = BROWSER, defaultValue = "") String browser) {
-        return new JoinedAs(doors.code(token, browser));
+    JoinedAs code(@PathVariable String token, HttpServletRequest request) {
+        return new JoinedAs(doors.code(token, browser(request)));
+    }
+
+    private static String browser(HttpServletRequest request) {
+        Cookie cookie = WebUtils.getCookie(request, CookieNames.of(BROWSER, request));
+        return cookie == null ? "" : cookie.getValue();
     }
 }

@@ -1,5 +1,8 @@
 package zafu.server.exchange;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /** What an import did to something; each has a way back in {@link ImportLog}. */
 public enum Changed {
     STUDENT_MADE,
@@ -15,5 +18,12 @@ public enum Changed {
     NEED_GRANTED,
     NEED_ENDED,
     ROLE_GIVEN,
-    ROLE_TAKEN
+    ROLE_TAKEN;
+
+    /** Those whose subject is a student. */
+    static final Set<Changed> OF_STUDENTS =
+            EnumSet.of(STUDENT_MADE, STUDENT_CHANGED, STUDENT_ARCHIVED, STUDENT_BROUGHT_BACK, ENROLLED, TAKEN_OUT);
+
+    /** Those whose subject is something granted to a student. */
+    static final Set<Changed> OF_NEEDS = EnumSet.of(NEED_GRANTED, NEED_ENDED);
 }

@@ -26,7 +26,7 @@ public record OutTable(String name, List<String> header, List<List<@Nullable Obj
     public byte[] asCsv() {
         StringBuilder text = new StringBuilder(BYTE_ORDER_MARK);
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.DEFAULT)) {
-            printer.printRecord(header);
+            printer.printRecord(header.stream().map(OutTable::harmless).toList());
             for (List<@Nullable Object> row : rows) {
                 printer.printRecord(row.stream().map(OutTable::harmless).toList());
             }

@@ -1,5 +1,6 @@
 package zafu.server.link;
 
+import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -10,6 +11,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -23,6 +25,7 @@ import zafu.server.platform.LongWork;
 public class LinkChecks {
     private static final Duration A_DAY = Duration.ofHours(20);
     private static final long EVERY_MINUTES = 10;
+    private static final int SLOW_AT_MOST = 3;
     private final LinkCheckRepository checks;
     private final LinkItems links;
     private final LinkFollower follower;
@@ -90,17 +93,45 @@ public class LinkChecks {
 
     private void follow(Map<Long, String> due) {
         longWork.expect(due.size());
-        List<CompletableFuture<Void>> running = due.entrySet().stream()
-                .map(each -> CompletableFuture.runAsync(() -> followOne(each.getKey(), each.getValue()), threads))
-                .toList();
-        running.forEach(each -> {
-            each.join();
+        Map<String, List<Ask>> byHost = due.entrySet().stream()
+                .map(each -> new Ask(each.getKey(), each.getValue(), new CompletableFuture<>()))
+                .collect(Collectors.groupingBy(each -> hostOf(each.address)));
+        byHost.values().forEach(asks -> threads.execute(() -> followOnHost(asks)));
+        byHost.values().stream().flatMap(List::stream).forEach(each -> {
+            each.done.join();
             longWork.step();
         });
     }
 
-    private void followOne(long itemId, String address) {
-        LinkFollower.Outcome outcome = follower.follow(address);
+    /** A link to be followed. */
+    private record Ask(long itemId, String address, CompletableFuture<Void> done) {}
+
+    /** One after the other, so that a host is not overrun; one that is slow again and again is left for the next round. */
+    private void followOnHost(List<Ask> asks) {
+        int slow = 0;
+        for (Ask each : asks) {
+            try {
+                if (slow < SLOW_AT_MOST) {
+                    LinkFollower.Outcome outcome = follower.follow(each.address);
+                    slow += outcome.state() == LinkState.SLOW ? 1 : 0;
+                    keep(each.itemId, each.address, outcome);
+                }
+                each.done.complete(null);
+            } catch (RuntimeException failed) {
+                each.done.completeExceptionally(failed);
+            }
+        }
+    }
+
+    private static String hostOf(String address) {
+        try {
+            return String.valueOf(URI.create(address).getHost());
+        } catch (IllegalArgumentException broken) {
+            return "";
+        }
+    }
+
+    private void keep(long itemId, String address, LinkFollower.Outcome outcome) {
         transaction.executeWithoutResult(status -> {
             LinkCheck check = checks.findById(itemId).orElseGet(LinkCheck::new);
             check.itemId = itemId;

@@ -39,6 +39,13 @@ public class Needs {
         this.events = events;
     }
 
+    /** The ids of all that was ever granted to a student. */
+    public List<Long> idsOf(long studentId) {
+        return accommodations.findByStudentIdOrderById(studentId).stream()
+                .map(each -> each.id)
+                .toList();
+    }
+
     /** A discreet mark in a table: what, how much, which. */
     public record NeedMark(Support support, @Nullable BigDecimal amount, String detail) {}
 

@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -21,10 +22,13 @@ public final class OpenStreams {
     private static final long HERE_FOR_NANOS = Duration.ofSeconds(45).toNanos();
 
     private static final int IDS_AT_ONCE = 300;
+    /** What one person may have open at once: a few tabs and devices. */
+    private static final int MOST_OF_ONE = 4;
 
     private final String topic;
     private final OtherServers others;
     private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final Map<String, List<SseEmitter>> ofOne = new ConcurrentHashMap<>();
     /** Until when, by the nanoseconds of this machine, somebody counts as listening at another server. */
     private final Map<Long, Long> elsewhere = new ConcurrentHashMap<>();
 
@@ -35,15 +39,58 @@ public final class OpenStreams {
         others.hear(topic, this::heard);
     }
 
-    public SseEmitter listen(long to) {
+    /**
+     * Opens one. Of a person who has as many open as one may have, the oldest is told "enough", and ends.
+     *
+     * @param by who listens, and on what device
+     */
+    public SseEmitter listen(long to, String by) {
         SseEmitter emitter = new SseEmitter(HALF_AN_HOUR);
+        endOldestOf(by, emitter);
         List<SseEmitter> all = listeners.computeIfAbsent(to, id -> new CopyOnWriteArrayList<>());
         all.add(emitter);
-        emitter.onCompletion(() -> remove(to, all, emitter));
+        emitter.onCompletion(() -> {
+            remove(to, all, emitter);
+            ofOne.computeIfPresent(by, (one, open) -> without(open, emitter));
+        });
         emitter.onTimeout(emitter::complete);
         send(to, emitter, all, SseEmitter.event().comment("listening"));
         others.tell(topic, "here " + to);
         return emitter;
+    }
+
+    private void endOldestOf(String by, SseEmitter newest) {
+        List<SseEmitter> over = new ArrayList<>();
+        ofOne.compute(by, (one, open) -> {
+            List<SseEmitter> now = new ArrayList<>(open == null ? List.of() : open);
+            now.add(newest);
+            while (now.size() > MOST_OF_ONE) {
+                over.add(now.remove(0));
+            }
+            return now;
+        });
+        over.forEach(OpenStreams::enough);
+    }
+
+    /** Its page does not come again by itself: it would push out the next oldest. */
+    private static void enough(SseEmitter emitter) {
+        try {
+            emitter.send(SseEmitter.event().name("enough").data(""));
+        } catch (IOException | IllegalStateException gone) {
+            // It is over in any case.
+        }
+        emitter.complete();
+    }
+
+    private static @Nullable List<SseEmitter> without(List<SseEmitter> open, SseEmitter gone) {
+        List<SseEmitter> left = new ArrayList<>(open);
+        left.remove(gone);
+        return left.isEmpty() ? null : left;
+    }
+
+    /** Ends all: pages that only listen do not hold up a server that stops. They come again when one answers. */
+    public void end() {
+        listeners.values().forEach(all -> all.forEach(SseEmitter::complete));
     }
 
     /** Whether a page listens now, as far as is known: one that went away silently is found out at the next heartbeat. */

@@ -1,10 +1,13 @@
 package zafu.server.progress;
 
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import zafu.server.access.ClassPermission;
+import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.GroupsChanged;
 import zafu.server.attempt.TryChanged;
 import zafu.server.corner.CornersChanged;
@@ -21,16 +24,23 @@ import zafu.server.task.TaskChanged;
 @Component
 class NewsStream {
     private final ClassPermission permission;
+    private final CurrentPerson current;
     private final OpenStreams streams;
 
-    NewsStream(ClassPermission permission, OtherServers others) {
+    NewsStream(ClassPermission permission, CurrentPerson current, OtherServers others) {
+        this.current = current;
         this.permission = permission;
         this.streams = new OpenStreams("class-news", others);
     }
 
-    SseEmitter listen(long classId) {
+    SseEmitter listen(long classId, String device) {
         permission.reach(classId);
-        return streams.listen(classId);
+        return streams.listen(classId, current.adult().adultId() + " " + device);
+    }
+
+    @EventListener
+    void stopping(ContextClosedEvent closing) {
+        streams.end();
     }
 
     @TransactionalEventListener(fallbackExecution = true)

@@ -1,5 +1,6 @@
 package zafu.server.progress;
 
+import jakarta.servlet.http.HttpSession;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -164,7 +165,7 @@ class ProgressController {
 
     /** Server-sent events named "changed"; the data says what: progress, groups, tasks or students. */
     @GetMapping(path = "/api/classes/{classId}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter news(@PathVariable long classId) {
-        return news.listen(classId);
+    SseEmitter news(@PathVariable long classId, HttpSession session) {
+        return news.listen(classId, session.getId());
     }
 }

@@ -76,4 +76,10 @@ class OutTableTest {
             assertThat(first.getCell(3).getText()).isEqualTo("=1+1");
         }
     }
+
+    @Test
+    void aHeaderIsAsHarmlessAsACell() {
+        OutTable table = new OutTable("names", List.of("Name", "=HYPERLINK(\"a\")"), List.of(List.of("Umi", "1")));
+        assertThat(new String(table.asCsv(), StandardCharsets.UTF_8)).contains("'=HYPERLINK");
+    }
 }

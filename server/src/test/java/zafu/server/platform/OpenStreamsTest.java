@@ -1,6 +1,7 @@
 package zafu.server.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
@@ -23,7 +24,7 @@ class OpenStreamsTest {
     @Test
     void whoListensAtOneIsHereForBoth() {
         assertThat(here.isListening(STUDENT)).isFalse();
-        there.listen(STUDENT);
+        there.listen(STUDENT, "somebody");
         assertThat(there.isListening(STUDENT)).isTrue();
         assertThat(here.isListening(STUDENT)).isTrue();
         assertThat(here.isListening(13)).isFalse();
@@ -32,14 +33,14 @@ class OpenStreamsTest {
     @Test
     void streamsOfAnotherTopicDoNotCount() {
         OpenStreams others = new OpenStreams("other pages", servers.one());
-        there.listen(STUDENT);
+        there.listen(STUDENT, "somebody");
         assertThat(others.isListening(STUDENT)).isFalse();
     }
 
     @Test
     void aHeartbeatSaysAgainWhoIsHere() {
-        there.listen(STUDENT);
-        there.listen(40);
+        there.listen(STUDENT, "somebody");
+        there.listen(40, "somebody");
         OpenStreams startedLater = new OpenStreams("pages", servers.one());
         assertThat(startedLater.isListening(STUDENT)).isFalse();
         there.heartbeat();
@@ -50,7 +51,7 @@ class OpenStreamsTest {
     @Test
     void manyPagesAreSaidInPortionsThatFitTheLine() {
         for (long id = 1; id <= 1000; id++) {
-            there.listen(id);
+            there.listen(id, "page " + id);
         }
         OpenStreams startedLater = new OpenStreams("pages", servers.one());
         there.heartbeat();
@@ -76,7 +77,7 @@ class OpenStreamsTest {
 
     @Test
     void aPageThatIsThereIsToldOnceByWhicheverServer() throws Exception {
-        SseEmitter page = here.listen(STUDENT);
+        SseEmitter page = here.listen(STUDENT, "somebody");
         there.tell(STUDENT, "mine");
         here.tell(STUDENT, "mine");
         assertThat(page.getTimeout()).isEqualTo(30 * 60 * 1000L);
@@ -84,5 +85,23 @@ class OpenStreamsTest {
         here.heartbeat();
         assertThat(here.isListening(STUDENT)).isFalse();
         assertThat(there.isListening(STUDENT)).isFalse();
+    }
+
+    @Test
+    void ofManyPagesOfOnePersonTheOldestRests() throws Exception {
+        SseEmitter oldest = here.listen(STUDENT, "one device");
+        SseEmitter ofAnother = here.listen(STUDENT, "another device");
+        for (int i = 0; i < 4; i++) {
+            here.listen(STUDENT, "one device");
+        }
+        assertThatThrownBy(() -> oldest.send("more")).isInstanceOf(IllegalStateException.class);
+        ofAnother.send("more");
+    }
+
+    @Test
+    void aServerThatStopsLetsThemGo() {
+        SseEmitter page = here.listen(STUDENT, "somebody");
+        here.end();
+        assertThatThrownBy(() -> page.send("more")).isInstanceOf(IllegalStateException.class);
     }
 }
