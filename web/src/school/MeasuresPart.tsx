@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { measuresQuery } from "../api/queries";
+import { classesQuery, measuresQuery } from "../api/queries";
 import { CutsDialog } from "./CutsDialog";
 import { MeasureDialog } from "./MeasureDialog";
 import { Row, Rows } from "./Rows";
@@ -13,6 +13,7 @@ type Measure = Schemas["MeasureCard"];
 
 /** The scales that scores are taken on. */
 export function MeasuresPart() {
+  const keeps = useQuery(classesQuery).data?.keepsShared ?? false;
   const measures = useQuery(measuresQuery).data ?? [];
   const [editing, setEditing] = useState<Measure | "new" | null>(null);
   const [cutting, setCutting] = useState<Measure | null>(null);
@@ -23,6 +24,7 @@ export function MeasuresPart() {
           {words.newMeasure}
         </Button>
       </Box>
+      {!keeps && <Box sx={{ mb: 1.5, color: "var(--z-soft)" }}>{words.keepersOnly}</Box>}
       <Rows>
         {measures.map((measure) => (
           <Row key={measure.id}>
@@ -34,8 +36,8 @@ export function MeasuresPart() {
                 {measure.archived && ` · ${words.archived}`}
               </Box>
             </Box>
-            <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>
-            <Button onClick={() => setEditing(measure)}>{words.change}</Button>
+            {keeps && <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>}
+            {keeps && <Button onClick={() => setEditing(measure)}>{words.change}</Button>}
           </Row>
         ))}
       </Rows>

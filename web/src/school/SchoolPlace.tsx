@@ -22,6 +22,7 @@ export default function SchoolPlace() {
   if (!classes) {
     return <Waiting />;
   }
+  const isOpen = part === "measures" || classes.administrator || (part === "calendar" && classes.keepsShared);
   return (
     <>
       <PlaceHead title={classes.school || words.title} />
@@ -45,9 +46,9 @@ export default function SchoolPlace() {
         ))}
       </Box>
       {part === "measures" && <MeasuresPart />}
-      {part !== "measures" && !classes.administrator && <Box>{words.administrators}</Box>}
+      {!isOpen && <Box>{words.administrators}</Box>}
       {part === "adults" && classes.administrator && <AdultsPart />}
-      {part === "calendar" && classes.administrator && <CalendarPart />}
+      {part === "calendar" && classes.keepsShared && <CalendarPart />}
       {part === "backups" && classes.administrator && <BackupsPart />}
       {part === "leavers" && classes.administrator && <LeaversPart />}
       {part === "history" && classes.administrator && <SchoolHistoryPart />}

@@ -23,6 +23,7 @@ export const words = {
     none: "No backup yet.",
     size: (bytes: number) => `${(bytes / 1024 / 1024).toFixed(1)} MB`,
   },
+  keepersOnly: "All classes share these. Administrators change them, and whom they name.",
   administrators: "This part is for the school's administrators.",
   keep: "Keep",
   cancel: "Cancel",

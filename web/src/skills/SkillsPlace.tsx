@@ -4,7 +4,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { skillMapQuery, skillsQuery } from "../api/queries";
+import { classesQuery, skillMapQuery, skillsQuery } from "../api/queries";
 import { useFocusedGroup } from "../library/useFocusedGroup";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
@@ -21,6 +21,7 @@ export default function SkillsPlace() {
   const group = useFocusedGroup();
   const map = useQuery(skillMapQuery(classId, group?.id)).data;
   const book = useQuery(skillsQuery).data;
+  const keeps = useQuery(classesQuery).data?.keepsShared ?? false;
   const [chosen, setChosen] = useState<number | null>(null);
   const [editing, setEditing] = useState<Schemas["SkillShown"] | "new" | null>(null);
   const [bringingIn, setBringingIn] = useState(false);
@@ -38,7 +39,7 @@ export default function SkillsPlace() {
         <Button component={Link} to={`/classes/${classId}/library`}>
           {words.library}
         </Button>
-        <Button onClick={() => setBringingIn(true)}>{words.bringIn}</Button>
+        {keeps && <Button onClick={() => setBringingIn(true)}>{words.bringIn}</Button>}
         <Button variant={skills.length === 0 ? "contained" : "outlined"} onClick={() => setEditing("new")}>
           {words.add}
         </Button>
@@ -98,7 +99,12 @@ export default function SkillsPlace() {
             ))}
           </Card>
           {skill && (
-            <SkillPanel skill={skill} map={map} classId={classId} onEdit={kept && (() => setEditing(kept))} />
+            <SkillPanel
+              skill={skill}
+              map={map}
+              classId={classId}
+              onEdit={keeps && kept ? () => setEditing(kept) : undefined}
+            />
           )}
         </Box>
       </Box>

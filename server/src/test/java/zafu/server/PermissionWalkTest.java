@@ -66,6 +66,9 @@ class PermissionWalkTest extends WalkTest {
             "POST /api/name-sets",
             "PUT /api/account/password",
             "PUT /api/account/first-steps",
+            "GET /api/account/sign-ins",
+            "DELETE /api/account/sign-ins/{key}",
+            "POST /api/account/sign-out-everywhere",
             "GET /api/calendar/feeds",
             "POST /api/calendar/feeds",
             "GET /api/under-way/{workKey}");

@@ -218,6 +218,9 @@ final class WalkBodies {
                     "/shared-arrangements/{arrangementId}",
                     Map.of("name", "x", "beginsOn", "2027-02-10", "endsOn", "2027-03-10")),
             Map.entry("/first-steps", Map.of("shown", true)),
+            Map.entry("/rights", Map.of("administrator", true, "keepsShared", false)),
+            Map.entry("/closed", Map.of("closed", false)),
+            Map.entry("/let-in", Map.of("who", "SAME")),
             Map.entry("/groups/join", Map.of("code", "x", "password", "x")),
             Map.entry("/door", Map.of("opened", true, "password", "shell")),
             Map.entry(

@@ -91,7 +91,7 @@ abstract class WalkTest extends ServerTest {
                 1,
                 "token",
                 "none"));
-        places.putAll(Map.of("workKey", "none", "phraseId", 0, "backupName", "none", "invitationId", 0));
+        places.putAll(Map.of("key", "none", "workKey", "none", "phraseId", 0, "backupName", "none", "invitationId", 0));
         places.putAll(new OwnCorner(own, (long) places.get("groupId")).places());
         knowThePlan(own, task);
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();

@@ -101,11 +101,25 @@ public class ClassPermission {
         return role != ClassRole.VIEWER && role.seesWholeClass();
     }
 
-    /** Makes sure that the adult teaches some class, or looks after the school, or has no class at all yet. */
+    /** Makes sure that the adult teaches some class, or looks after the school. */
     public void requireTeacher() {
-        Collection<ClassRole> all = roles().values();
-        if (!current.adult().administrator() && !all.isEmpty() && all.stream().noneMatch(ClassRole::mayChange)) {
+        if (!current.adult().keepsShared() && roles().values().stream().noneMatch(ClassRole::mayChange)) {
             throw Refusal.notAllowed("This is for teachers of a class.");
+        }
+    }
+
+    /** Makes sure that the adult may bring in a class: a teacher, or somebody who has no class at all yet. */
+    public void requireMayBringInClass() {
+        if (!roles().isEmpty()) {
+            requireTeacher();
+        }
+    }
+
+    /** Makes sure that the adult looks after what all classes share: administrators do, and whom they name. */
+    public void requireKeepsShared() {
+        if (!current.adult().keepsShared()) {
+            throw Refusal.notAllowed(
+                    "All classes share this. It is for the school's administrators and for whom they name.");
         }
     }
 

@@ -92,7 +92,7 @@ class ClassListService {
         if (wanted.classId() != null) {
             permission.requireChange(wanted.classId());
         } else {
-            permission.requireTeacher();
+            permission.requireMayBringInClass();
         }
         Sheet sheet = Boolean.TRUE.equals(wanted.pasted()) ? SheetReader.readPasted(file) : SheetReader.read(file);
         List<ColumnUse> uses = usesFor(sheet, wanted);

@@ -30,8 +30,15 @@ class ClassController {
     /**
      * @param zone the school's time zone, in which all local times of the API are meant
      * @param administrator whether the signed-in adult looks after the school
+     * @param keepsShared whether they look after what all classes share
      */
-    record MyClasses(List<ClassCard> classes, String school, String zone, Instant now, boolean administrator) {}
+    record MyClasses(
+            List<ClassCard> classes,
+            String school,
+            String zone,
+            Instant now,
+            boolean administrator,
+            boolean keepsShared) {}
 
     /** @param archived put away: not offered, but nothing is lost */
     record ClassCard(

@@ -85,7 +85,8 @@ class ClassService {
                 school.name(),
                 school.zone().getId(),
                 clock.instant(),
-                current.adult().administrator());
+                current.adult().administrator(),
+                current.adult().keepsShared());
     }
 
     private Map<Long, Integer> sizes(Collection<Long> of) {
@@ -96,7 +97,7 @@ class ClassService {
 
     @Transactional
     long create(ClassController.ClassEdit wanted) {
-        permission.requireTeacher();
+        permission.requireMayBringInClass();
         long id = roster.createClass(
                 wanted.name().strip(), wanted.grade(), current.adult().adultId());
         set(id, wanted);

@@ -83,7 +83,7 @@ class SkillBook {
 
     @Transactional
     SkillShown change(long skillId, SkillEdit wanted) {
-        permission.requireTeacher();
+        permission.requireKeepsShared();
         Skill found = skills.findById(skillId)
                 .filter(each -> each.removedAt == null)
                 .orElseThrow(() -> Refusal.notFound("skill"));
@@ -178,7 +178,7 @@ class SkillBook {
 
     @Transactional
     void remove(Collection<Long> ids) {
-        permission.requireTeacher();
+        permission.requireKeepsShared();
         for (Skill skill : skills.findAllById(ids)) {
             skill.removedAt = clock.instant();
             audit.note(null, "skill.removed", skill.id, skill.name);
@@ -187,7 +187,7 @@ class SkillBook {
 
     @Transactional
     void restore(Collection<Long> ids) {
-        permission.requireTeacher();
+        permission.requireKeepsShared();
         for (Skill skill : skills.findAllById(ids)) {
             skill.removedAt = null;
             audit.note(null, "skill.restored", skill.id, skill.name);

@@ -36,7 +36,7 @@ class SkillImport {
      */
     @Transactional
     Brought take(FrameworkRead read) {
-        permission.requireTeacher();
+        permission.requireKeepsShared();
         if (read.skills().isEmpty()) {
             throw Refusal.unusable("nothing-to-take", "The file holds no skill that can be taken.");
         }
