@@ -65,7 +65,7 @@ export default function SignInsDialog({ onClose }: { onClose: () => void }) {
                 </Box>
               </Box>
               {place.here ? (
-                words.here
+                <Box sx={{ color: "var(--z-soft)" }}>{words.here}</Box>
               ) : (
                 <Button
                   aria-label={words.endOf(place.device, moment(place.since))}
@@ -79,7 +79,7 @@ export default function SignInsDialog({ onClose }: { onClose: () => void }) {
           ))}
         </Box>
       </DialogContent>
-      <DialogActions>
+      <DialogActions sx={{ px: 3, pb: 2 }}>
         <Button
           disabled={endAll.isPending || (places?.length ?? 0) < 2}
           onClick={() => endAll.mutate()}

@@ -4,15 +4,24 @@ import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { Link } from "react-router";
-import { api, data, type Schemas } from "../api/client";
+import { ApiProblem, api, data, type Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { Problem } from "../shell/FormFoot";
 import { Mark } from "../shell/Mark";
+import { asked } from "./asked";
 import { words } from "./words";
 
 /** Where somebody without an entry code asks to join a class. */
 export default function JoinPlace() {
-  const [token, setToken] = useState<string | null>(null);
+  const [token, setToken] = useState(asked.read);
+  const wait = (made: string) => {
+    asked.keep(made);
+    setToken(made);
+  };
+  const again = () => {
+    asked.forget();
+    setToken(null);
+  };
   return (
     <Box component="main" sx={{ minHeight: "100%", display: "grid", placeItems: "center", p: 2 }}>
       <Card sx={{ p: 4, width: 420, maxWidth: "100%", display: "grid", gap: 2.25, fontSize: 17 }}>
@@ -22,7 +31,7 @@ export default function JoinPlace() {
             {words.joinTitle}
           </Box>
         </Box>
-        {token ? <WaitToBeLetIn token={token} /> : <Ask onAsked={setToken} />}
+        {token ? <WaitToBeLetIn token={token} onAgain={again} /> : <Ask onAsked={wait} />}
       </Card>
     </Box>
   );
@@ -43,7 +52,7 @@ function Ask({ onAsked }: { onAsked: (token: string) => void }) {
         }),
       );
     },
-    onSuccess: (asked) => onAsked(asked.token),
+    onSuccess: (made) => onAsked(made.token),
   });
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -65,27 +74,42 @@ function Ask({ onAsked }: { onAsked: (token: string) => void }) {
   );
 }
 
-function WaitToBeLetIn({ token }: { token: string }) {
-  const state = useQuery({
+function WaitToBeLetIn({ token, onAgain }: { token: string; onAgain: () => void }) {
+  const { data: state, error } = useQuery({
     queryKey: ["join", token],
     queryFn: () => data(api.GET("/api/join/{token}", { params: { path: { token } } })),
     refetchInterval: (query) => (query.state.data?.state === "WAITING" ? 2_000 : false),
-  }).data;
-  if (state?.state === "TURNED_AWAY") {
-    return <Box role="alert">{words.turnedAway}</Box>;
+  });
+  if (state?.state === "TURNED_AWAY" || error instanceof ApiProblem) {
+    return (
+      <Box role="alert" sx={{ display: "grid", gap: 2 }}>
+        {error?.message ?? words.turnedAway}
+        <Button onClick={onAgain}>{words.askAgain}</Button>
+      </Box>
+    );
   }
-  return state?.state === "LET_IN" ? <LetIn token={token} /> : <Box role="status">{words.waiting}</Box>;
+  return state?.state === "LET_IN" ? (
+    <LetIn token={token} onAgain={onAgain} />
+  ) : (
+    <Box role="status">{words.waiting}</Box>
+  );
 }
 
 /** The code is told once; whoever comes again asks the teacher for the card. */
-function LetIn({ token }: { token: string }) {
+function LetIn({ token, onAgain }: { token: string; onAgain: () => void }) {
   const { data: told, error } = useQuery({
     queryKey: ["join", token, "code"],
     queryFn: () => data(api.POST("/api/join/{token}/code", { params: { path: { token } } })),
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (!told) {
-    return <Box role="status">{error?.message ?? words.oneMoment}</Box>;
+    return (
+      <Box role="status" sx={{ display: "grid", gap: 2 }}>
+        {error?.message ?? words.oneMoment}
+        {error && <Link to="/">{words.back}</Link>}
+        {error && <Button onClick={onAgain}>{words.somebodyElse}</Button>}
+      </Box>
+    );
   }
   return (
     <Box role="status" sx={{ display: "grid", gap: 2 }}>
@@ -93,7 +117,13 @@ function LetIn({ token }: { token: string }) {
       <Box component="b" sx={{ fontSize: 32, letterSpacing: 3, textAlign: "center" }}>
         {told.entryCode.slice(0, 4)}-{told.entryCode.slice(4)}
       </Box>
-      <Button component="a" href={`/#${told.entryCode}`} variant="contained" size="large">
+      <Button
+        component="a"
+        href={`/#${told.entryCode}`}
+        onClick={asked.forget}
+        variant="contained"
+        size="large"
+      >
         {words.go}
       </Button>
     </Box>

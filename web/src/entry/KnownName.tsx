@@ -16,10 +16,11 @@ interface Props {
 
 /** Somebody asks under a name that is in the class already: only the teacher knows whether it is the same child. */
 export function KnownName({ who, onSaid, onClose }: Props) {
+  const name = `${who.givenName} ${who.familyName}`.trim();
   return (
     <Dialog open onClose={onClose}>
-      <DialogTitle>{words.knownTitle(`${who.givenName} ${who.familyName}`)}</DialogTitle>
-      <DialogContent>{words.knownHelp}</DialogContent>
+      <DialogTitle>{words.knownTitle(name)}</DialogTitle>
+      <DialogContent>{words.knownHelp(name)}</DialogContent>
       <DialogActions>
         <Button onClick={() => onSaid("SAME")}>{words.same}</Button>
         <Button onClick={() => onSaid("ANOTHER")}>{words.another}</Button>

@@ -86,7 +86,7 @@ export const words = {
   accountOf: (name: string) => `Account of ${name}`,
   closeAccount: "Close the account",
   closeHelp:
-    "Nobody can sign in with it, and whoever is signed in is signed out. Classes stay for when it is opened again.",
+    "Once it is closed, nobody can sign in with it, and whoever is signed in is signed out. Its classes stay, for when it is opened again.",
   openAccount: "Open the account again",
   accountClosed: (name: string) => `The account of ${name} is closed.`,
   accountOpened: (name: string) => `The account of ${name} can be opened again.`,
