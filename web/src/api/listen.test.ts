@@ -31,6 +31,15 @@ test("rests when it is told enough, until the page is looked at again", () => {
   expect(opened).toHaveLength(2);
 });
 
+test("a page in sight does not rest for ever", () => {
+  vi.useFakeTimers();
+  listen("/news", quiet);
+  opened[0]?.dispatchEvent(new Event("enough"));
+  vi.advanceTimersByTime(60_000);
+  expect(opened).toHaveLength(2);
+  vi.useRealTimers();
+});
+
 test("says that something may have changed while the line was down, and not at the first time", () => {
   const again = vi.fn();
   listen("/news", { ...quiet, again });

@@ -4,13 +4,16 @@ interface Heard {
   again: () => void;
 }
 
+const REST_MS = 45_000;
+
 /**
  * Listens for news. A person who has many pages open is told "enough" on the oldest, which rests until it is looked at
- * again. Answers how to stop.
+ * again, or for a while where it is in sight. Answers how to stop.
  */
 export function listen(address: string, heard: Heard): () => void {
   let news: EventSource | undefined;
   let opened = false;
+  let later: ReturnType<typeof setTimeout> | undefined;
   const open = () => {
     news = new EventSource(address);
     news.addEventListener("changed", ({ data }: MessageEvent<string>) => heard.changed(data));
@@ -22,12 +25,19 @@ export function listen(address: string, heard: Heard): () => void {
     });
     news.addEventListener("enough", rest);
   };
-  const rest = () => {
+  const close = () => {
+    clearTimeout(later);
     news?.close();
     news = undefined;
   };
+  const rest = () => {
+    close();
+    // Pages that were left a moment ago still count; by then the server has noticed that they are gone.
+    later = setTimeout(seen, REST_MS);
+  };
   const seen = () => {
     if (document.visibilityState === "visible" && !news) {
+      clearTimeout(later);
       open();
     }
   };
@@ -35,6 +45,6 @@ export function listen(address: string, heard: Heard): () => void {
   document.addEventListener("visibilitychange", seen);
   return () => {
     document.removeEventListener("visibilitychange", seen);
-    rest();
+    close();
   };
 }

@@ -52,6 +52,25 @@ class LinkTest extends ServerTest {
     }
 
     @Test
+    void aLinkThatSomebodyKeepsToThemselvesIsListedToNobodyElse() {
+        HttpCaller teacher = teacher();
+        long item = teacher.post(
+                        "/api/library/items",
+                        Map.of(
+                                "kind", "LINK",
+                                "title", "Fulmar of mine",
+                                "address", "https://sea.example/pages/mine",
+                                "visibility", "PRIVATE"))
+                .ok()
+                .get("id")
+                .asLong();
+        JsonNode mine = teacher.post("/api/library/links/followed", null).ok();
+        assertThat(stateOf(mine, item).get("state").asString()).isEqualTo("GOOD");
+        HttpCaller colleague = nobody().signInAdult("idris", "salt-marsh-5");
+        assertThat(stateOf(colleague.get("/api/library/links").ok(), item)).isNull();
+    }
+
+    @Test
     void aNewAddressIsNotJudgedByTheOldOne() {
         HttpCaller teacher = teacher();
         long item = add(teacher, "gone/nest");

@@ -76,10 +76,10 @@ public final class OpenStreams {
     private static void enough(SseEmitter emitter) {
         try {
             emitter.send(SseEmitter.event().name("enough").data(""));
+            emitter.complete();
         } catch (IOException | IllegalStateException gone) {
-            // It is over in any case.
+            // It went away without a word; whoever opens a page must not pay for that.
         }
-        emitter.complete();
     }
 
     private static @Nullable List<SseEmitter> without(List<SseEmitter> open, SseEmitter gone) {
@@ -90,7 +90,15 @@ public final class OpenStreams {
 
     /** Ends all: pages that only listen do not hold up a server that stops. They come again when one answers. */
     public void end() {
-        listeners.values().forEach(all -> all.forEach(SseEmitter::complete));
+        listeners.values().forEach(all -> all.forEach(OpenStreams::letGo));
+    }
+
+    private static void letGo(SseEmitter emitter) {
+        try {
+            emitter.complete();
+        } catch (IllegalStateException gone) {
+            // It went away by itself.
+        }
     }
 
     /** Whether a page listens now, as far as is known: one that went away silently is found out at the next heartbeat. */
