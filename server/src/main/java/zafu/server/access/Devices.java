@@ -1,21 +1,17 @@
 package zafu.server.access;
 
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.platform.CookieNames;
+import zafu.server.platform.OwnCookies;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Secrets;
 
@@ -53,36 +49,40 @@ public class Devices {
 
     /** The id of the device that the request comes from, if a student has signed in from it before. */
     Optional<Long> of(HttpServletRequest request) {
-        return cookie(request)
-                .flatMap(token -> devices.findByTokenHash(Secrets.hash(token)))
-                .map(device -> device.id);
+        return known(request).map(device -> device.id);
     }
 
     /** Knows the device from now on, and by what id. */
     @Transactional
     long remember(HttpServletRequest request, HttpServletResponse response) {
-        Optional<KnownDevice> known = cookie(request).flatMap(token -> devices.findByTokenHash(Secrets.hash(token)));
-        KnownDevice device = known.orElseGet(() -> firstSeen(request, response));
+        KnownDevice device = known(request).orElseGet(() -> firstSeen(request, response));
         device.lastSeen = clock.instant();
         return devices.save(device).id;
+    }
+
+    private Optional<KnownDevice> known(HttpServletRequest request) {
+        return OwnCookies.read(COOKIE, request).flatMap(token -> devices.findByTokenHash(Secrets.hash(token)));
     }
 
     private KnownDevice firstSeen(HttpServletRequest request, HttpServletResponse response) {
         byte[] bytes = new byte[32];
         RANDOM.nextBytes(bytes);
         String token = HexFormat.of().formatHex(bytes);
-        ResponseCookie cookie = ResponseCookie.from(CookieNames.of(COOKIE, request), token)
-                .httpOnly(true)
-                .secure(request.isSecure())
-                .sameSite("Strict")
-                .path("/")
-                .maxAge(REMEMBERED)
-                .build();
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+        OwnCookies.give(COOKIE, token, REMEMBERED, request, response);
         KnownDevice device = new KnownDevice();
         device.tokenHash = Secrets.hash(token);
         device.firstSeen = clock.instant();
         return device;
+    }
+
+    /** Knows the device as one on which this adult has signed in. */
+    void rememberFor(long adult, HttpServletRequest request, HttpServletResponse response) {
+        devices.keepOpened(adult, remember(request, response));
+    }
+
+    /** Whether the account of this name was opened on the device before. */
+    boolean hasOpened(String name, long device) {
+        return devices.accountsOpened(name, device) > 0;
     }
 
     /** Those who may come back on the device; no names, only pictures. */
@@ -167,14 +167,5 @@ public class Devices {
         return entries.findByStudentId(student).stream()
                 .map(each -> "picture " + each.picture + ", made " + each.madeAt + ", last used " + each.lastUsedAt)
                 .toList();
-    }
-
-    private static Optional<String> cookie(HttpServletRequest request) {
-        return request.getCookies() == null
-                ? Optional.empty()
-                : Arrays.stream(request.getCookies())
-                        .filter(each -> each.getName().equals(CookieNames.of(COOKIE, request)))
-                        .map(Cookie::getValue)
-                        .findFirst();
     }
 }

@@ -3,7 +3,6 @@ package zafu.server.access;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import zafu.server.access.Guesses.Count;
 
@@ -21,18 +20,16 @@ class Doorkeeper {
 
     private final Guesses guesses;
     private final Devices devices;
-    private final JdbcClient database;
 
-    Doorkeeper(Guesses guesses, Devices devices, JdbcClient database) {
+    Doorkeeper(Guesses guesses, Devices devices) {
         this.guesses = guesses;
         this.devices = devices;
-        this.database = database;
     }
 
     List<Count> ofPasswords(String name, HttpServletRequest request) {
         String account = "account " + name.strip();
         return devices.of(request)
-                .filter(device -> hasSignedIn(name.strip(), device))
+                .filter(device -> devices.hasOpened(name.strip(), device))
                 .map(device -> List.of(new Count(account + " on " + device, OF_AN_ACCOUNT)))
                 .orElseGet(() -> List.of(
                         new Count(account, OF_AN_ACCOUNT), guesses.address("passwords", PASSWORDS_FROM_AN_ADDRESS)));
@@ -51,28 +48,6 @@ class Doorkeeper {
     /** Whoever is signed in, guessing at the password of the account. */
     List<Count> ofOwnPassword(long adultId) {
         return List.of(new Count("own password of " + adultId, OF_AN_ACCOUNT));
-    }
-
-    void remember(long adultId, long device) {
-        boolean known = database.sql("select count(*) from adult_device where adult_id = ? and device_id = ?")
-                        .params(adultId, device)
-                        .query(Integer.class)
-                        .single()
-                > 0;
-        if (!known) {
-            database.sql("insert into adult_device (adult_id, device_id) values (?, ?)")
-                    .params(adultId, device)
-                    .update();
-        }
-    }
-
-    private boolean hasSignedIn(String name, long device) {
-        return database.sql("select count(*) from adult_device d join adult a on a.id = d.adult_id"
-                                + " where a.name = ? and d.device_id = ?")
-                        .params(name, device)
-                        .query(Integer.class)
-                        .single()
-                > 0;
     }
 
     private static Count onDevice(long device) {

@@ -7,10 +7,8 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -40,15 +38,13 @@ public class Guesses {
     private final HttpServletRequest request;
     private final Clock clock;
     private final TransactionTemplate apart;
-    private final Supplier<String> secret;
 
     Guesses(
             WrongEntryRepository entries,
             SpentEffortRepository spent,
             HttpServletRequest request,
             Clock clock,
-            PlatformTransactionManager transactions,
-            JdbcClient database) {
+            PlatformTransactionManager transactions) {
         this.entries = entries;
         this.spent = spent;
         this.request = request;
@@ -56,9 +52,6 @@ public class Guesses {
         apart = new TransactionTemplate(transactions);
         // What was wrong stays counted, though the request that was wrong is refused.
         apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
-        secret = () -> database.sql("select secret from server_secret where name = 'effort'")
-                .query(String.class)
-                .single();
     }
 
     /**
@@ -89,7 +82,7 @@ public class Guesses {
             Effort effort = Effort.asked(about, bits, clock.instant().plus(TO_DO_IT));
             throw Refusal.effortFirst(
                     "Much was wrong here lately, so this takes a moment longer. Please try again.",
-                    effort.sealed(secret.get()));
+                    effort.sealed(spent.secret()));
         }
     }
 
@@ -126,7 +119,7 @@ public class Guesses {
     private boolean isShown(String about) {
         Instant now = clock.instant();
         Optional<Effort> done = Optional.ofNullable(request.getHeader(SHOWN_BY))
-                .flatMap(shown -> Effort.done(shown, secret.get()))
+                .flatMap(shown -> Effort.done(shown, spent.secret()))
                 .filter(effort ->
                         effort.about().equals(about) && effort.uselessAfter().isAfter(now));
         return done.isPresent() && isFirstTime(done.get());

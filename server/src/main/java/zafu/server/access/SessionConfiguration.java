@@ -7,7 +7,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
-import zafu.server.platform.CookieNames;
+import zafu.server.platform.OwnCookies;
 
 /** Who is signed in is kept in the database, under a cookie that no script reads and no other site sends. */
 @Configuration
@@ -18,7 +18,7 @@ class SessionConfiguration {
 
     @Bean
     CookieSerializer sessionCookie() {
-        return new ByWayOfCookie(named(NAME), named(CookieNames.overTls(NAME)));
+        return new ByWayOfCookie(named(NAME), named(OwnCookies.overTls(NAME)));
     }
 
     private static DefaultCookieSerializer named(String name) {

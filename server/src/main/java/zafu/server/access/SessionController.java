@@ -91,7 +91,7 @@ class SessionController {
             guesses.wrong(counts);
             return Refusal.wrongSignIn("Name and password do not go together. Please try again.");
         });
-        doorkeeper.remember(person.adultId(), devices.remember(request, response));
+        devices.rememberFor(person.adultId(), request, response);
         signIns.openAdult(person, request, response);
         return sessionOf(person, false);
     }

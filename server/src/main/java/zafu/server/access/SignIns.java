@@ -43,14 +43,14 @@ class SignIns {
     void openStudent(long student, boolean shared, HttpServletRequest request, HttpServletResponse response) {
         open(new Person.Learner(student), credentials.ofStudent(student, Optional.empty()), request, response);
         if (shared) {
-            isShared(request.getSession());
+            share(request.getSession());
         }
     }
 
     /** Opens the session of a student who comes back by their picture, to a device that others use too. */
     void openByPicture(long student, long face, HttpServletRequest request, HttpServletResponse response) {
         open(new Person.Learner(student), credentials.ofStudent(student, Optional.of(face)), request, response);
-        isShared(request.getSession());
+        share(request.getSession());
     }
 
     private void open(Person person, RestsOn rest, HttpServletRequest request, HttpServletResponse response) {
@@ -85,7 +85,7 @@ class SignIns {
                 holder.person(), null, List.of(new SimpleGrantedAuthority(holder.role())));
     }
 
-    private static void isShared(HttpSession session) {
+    private static void share(HttpSession session) {
         session.setAttribute(SHARED, true);
         session.setMaxInactiveInterval((int) SHARED_REST.toSeconds());
     }

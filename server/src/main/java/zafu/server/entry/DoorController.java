@@ -1,6 +1,5 @@
 package zafu.server.entry;
 
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -10,16 +9,13 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.util.WebUtils;
-import zafu.server.platform.CookieNames;
+import zafu.server.platform.OwnCookies;
 import zafu.server.platform.Secrets;
 
 /** The door of a class: a code and a password, a list of who asks, and the teacher's word. */
@@ -102,13 +98,7 @@ class DoorController {
     JoinToken join(@Valid @RequestBody JoinAsked asked, HttpServletRequest request, HttpServletResponse response) {
         String browser = Secrets.make(24);
         JoinToken token = new JoinToken(doors.ask(asked, browser));
-        ResponseCookie cookie = ResponseCookie.from(CookieNames.of(BROWSER, request), browser)
-                .httpOnly(true)
-                .secure(request.isSecure())
-                .sameSite("Strict")
-                .path("/")
-                .build();
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+        OwnCookies.give(BROWSER, browser, OwnCookies.WHILE_OPEN, request, response);
         return token;
     }
 
@@ -124,7 +114,6 @@ class DoorController {
     }
 
     private static String browser(HttpServletRequest request) {
-        Cookie cookie = WebUtils.getCookie(request, CookieNames.of(BROWSER, request));
-        return cookie == null ? "" : cookie.getValue();
+        return OwnCookies.read(BROWSER, request).orElse("");
     }
 }
