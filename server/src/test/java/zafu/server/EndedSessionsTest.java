@@ -15,15 +15,8 @@ class EndedSessionsTest extends ServerTest {
     private static final String FIRST = "first-password";
     private long account;
 
-    /** An adult with a password of their own, signed in. */
     private HttpCaller newAdult(String name) {
-        account = teacher()
-                .post(
-                        "/api/school/adults",
-                        Map.of("name", name, "displayName", name, "password", FIRST, "administrator", false))
-                .ok()
-                .get("id")
-                .asLong();
+        account = newAccount(name, FIRST);
         return signInFirst(name, FIRST);
     }
 
@@ -70,22 +63,24 @@ class EndedSessionsTest extends ServerTest {
         assertThat(who(stolen)).isEqualTo("NOBODY");
     }
 
-    @Test
-    void whoCameBackByPictureLeavesWithThePicture() {
-        TestClass own = newClass("picture ends", 1);
+    /** A device on which student 1 has come back by picture. */
+    private static HttpCaller backByPicture(TestClass own) {
         own.teacher
                 .put("/api/classes/" + own.id + "/picture-entry", Map.of("allowed", true))
                 .ok();
         HttpCaller device = own.signedIn(1);
         device.put("/api/my/device", Map.of("picture", 3, "pin", "4711")).ok();
         device.post("/api/sign-out", null);
-        long face = device.get("/api/sign-in/device")
-                .ok()
-                .get("faces")
-                .get(0)
-                .get("id")
-                .asLong();
-        device.post("/api/sign-in/device", Map.of("face", face, "pin", "4711")).ok();
+        JsonNode face = device.get("/api/sign-in/device").ok().get("faces").get(0);
+        device.post("/api/sign-in/device", Map.of("face", face.get("id").asLong(), "pin", "4711"))
+                .ok();
+        return device;
+    }
+
+    @Test
+    void whoCameBackByPictureLeavesWithThePicture() {
+        TestClass own = newClass("picture ends", 1);
+        HttpCaller device = backByPicture(own);
         device.get("/api/my/work").ok();
         own.teacher
                 .put("/api/classes/" + own.id + "/picture-entry", Map.of("allowed", false))
@@ -96,15 +91,7 @@ class EndedSessionsTest extends ServerTest {
     @Test
     void aStudentWhoNoLongerWantsAPictureGoesOnWorking() {
         TestClass own = newClass("picture given up", 1);
-        own.teacher
-                .put("/api/classes/" + own.id + "/picture-entry", Map.of("allowed", true))
-                .ok();
-        HttpCaller device = own.signedIn(1);
-        device.put("/api/my/device", Map.of("picture", 3, "pin", "4711")).ok();
-        device.post("/api/sign-out", null);
-        JsonNode face =
-                device.get("/api/sign-in/device").ok().get("faces").get(0).get("id");
-        device.post("/api/sign-in/device", Map.of("face", face, "pin", "4711")).ok();
+        HttpCaller device = backByPicture(own);
         device.call("DELETE", "/api/my/device", null).ok();
         device.get("/api/my/work").ok();
     }

@@ -103,19 +103,21 @@ class EntryTest extends ServerTest {
                 "/api/join", Map.of("code", code, "password", password, "givenName", given, "familyName", family));
     }
 
+    private static JsonNode firstAsking(TestClass own) {
+        return own.teacher
+                .get("/api/classes/" + own.id + "/door")
+                .ok()
+                .get("asking")
+                .get(0);
+    }
+
     /** Asks to come in, and is let in. */
     private static String letIn(TestClass own, HttpCaller browser, String given, String family, Object said) {
         String token = join(browser, door(own, true), "cockle", given, family)
                 .ok()
                 .get("token")
                 .asString();
-        long request = own.teacher
-                .get("/api/classes/" + own.id + "/door")
-                .ok()
-                .get("asking")
-                .get(0)
-                .get("id")
-                .asLong();
+        long request = firstAsking(own).get("id").asLong();
         own.teacher
                 .post("/api/classes/" + own.id + "/door/" + request + "/let-in", said)
                 .done();
@@ -179,11 +181,7 @@ class EntryTest extends ServerTest {
         assertThat(browser.get(path).ok().get("state").asString()).isEqualTo("WAITING");
         assertThat(browser.post(path + "/code", null).status()).isEqualTo(409);
         assertThat(own.screen("").get("total").asInt()).isEqualTo(1);
-        JsonNode asking = own.teacher
-                .get("/api/classes/" + own.id + "/door")
-                .ok()
-                .get("asking")
-                .get(0);
+        JsonNode asking = firstAsking(own);
         assertThat(asking.get("known").asBoolean()).isFalse();
         own.teacher
                 .post("/api/classes/" + own.id + "/door/" + asking.get("id").asLong() + "/let-in", null)
@@ -200,11 +198,7 @@ class EntryTest extends ServerTest {
         TestClass own = newClass("door known", 1);
         String code = door(own, true);
         join(code, "cockle", "s1", "test").ok();
-        JsonNode asking = own.teacher
-                .get("/api/classes/" + own.id + "/door")
-                .ok()
-                .get("asking")
-                .get(0);
+        JsonNode asking = firstAsking(own);
         assertThat(asking.get("known").asBoolean()).isTrue();
         String letIn = "/api/classes/" + own.id + "/door/" + asking.get("id").asLong() + "/let-in";
         HttpCaller.Answer asks = own.teacher.post(letIn, null);
@@ -230,13 +224,7 @@ class EntryTest extends ServerTest {
         assertThat(join("ZZZZZZ", "cockle", "A", "B").status()).isEqualTo(401);
         HttpCaller browser = nobody();
         String token = join(browser, code, "cockle", "A", "B").ok().get("token").asString();
-        long request = own.teacher
-                .get("/api/classes/" + own.id + "/door")
-                .ok()
-                .get("asking")
-                .get(0)
-                .get("id")
-                .asLong();
+        long request = firstAsking(own).get("id").asLong();
         own.teacher
                 .post("/api/classes/" + own.id + "/door/" + request + "/turn-away", null)
                 .done();

@@ -19,13 +19,7 @@ class KeepersTest extends ServerTest {
     @BeforeEach
     void somebodyWithoutAClass() {
         String name = "no class " + ++made;
-        account = teacher()
-                .post(
-                        "/api/school/adults",
-                        Map.of("name", name, "displayName", name, "password", FIRST, "administrator", false))
-                .ok()
-                .get("id")
-                .asLong();
+        account = newAccount(name, FIRST);
         adult = signInFirst(name, FIRST);
     }
 

@@ -58,6 +58,13 @@ abstract class ServerTest {
         return nobody().signInAdult("ottoline", "salt-marsh-5");
     }
 
+    /** Makes an account of an adult who looks after nothing yet. */
+    long newAccount(String name, String password) {
+        Map<String, Object> wanted =
+                Map.of("name", name, "displayName", name, "password", password, "administrator", false);
+        return teacher().post("/api/school/adults", wanted).ok().get("id").asLong();
+    }
+
     /** An adult who signs in with a password of an administrator's choosing and then takes one of their own. */
     HttpCaller signInFirst(String name, String given) {
         HttpCaller adult = nobody().signInAdult(name, given);
