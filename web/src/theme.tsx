@@ -26,6 +26,10 @@ const light = {
   clayWash: "#F6DDD5",
   sea: "#2F6275",
   seaWash: "#DCE9ED",
+  bar: "#2E1F38",
+  onBar: "#FFFDF8",
+  onBarSoft: "#E4D9EA",
+  barRaised: "#4A3355",
 };
 
 type Tokens = typeof light;
@@ -54,6 +58,10 @@ const dark: Tokens = {
   clayWash: "#4C2920",
   sea: "#9CCBDD",
   seaWash: "#213842",
+  bar: "#2E1F38",
+  onBar: "#FFFDF8",
+  onBarSoft: "#E4D9EA",
+  barRaised: "#4A3355",
 };
 
 /** Colours a student may choose to read by; what is not named is as in the light ones. */
@@ -146,7 +154,7 @@ export const theme = createTheme({
     },
     MuiTooltip: {
       styleOverrides: {
-        tooltip: { background: "#2E1F38", color: "#FFFDF8", fontSize: 12.5, borderRadius: 8 },
+        tooltip: { background: "var(--z-bar)", color: "var(--z-onBar)", fontSize: 12.5, borderRadius: 8 },
       },
     },
     // A student's own colours hold in dialogs and fields too.

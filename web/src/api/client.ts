@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
-import { askWithEffort } from "./effort";
+import { askWithEffort } from "./askWithEffort";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];

@@ -1,5 +1,6 @@
 import { afterEach, expect, test, vi } from "vitest";
-import { askWithEffort, effortDone } from "./effort";
+import { askWithEffort } from "./askWithEffort";
+import { effortDone } from "./effort";
 
 afterEach(() => vi.unstubAllGlobals());
 

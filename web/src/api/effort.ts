@@ -25,19 +25,3 @@ function zeroBits(digest: Uint8Array): number {
   const first = digest.findIndex((byte) => byte !== 0);
   return first < 0 ? digest.length * 8 : first * 8 + Math.clz32(digest[first] ?? 0) - 24;
 }
-
-/** Asks; where effort is wanted first, does it and asks again. What is sent as a file is not asked twice. */
-export async function askWithEffort(request: Request): Promise<Response> {
-  const small = request.headers.get("Content-Type") === "application/json";
-  const again = small ? request.clone() : undefined;
-  const response = await fetch(request);
-  if (response.status !== 429 || !again) {
-    return response;
-  }
-  const wanted = (await response.clone().json()) as { effort?: string };
-  if (!wanted.effort) {
-    return response;
-  }
-  again.headers.set("X-Zafu-Effort", await effortDone(wanted.effort));
-  return fetch(again);
-}

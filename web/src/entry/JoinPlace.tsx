@@ -8,18 +8,20 @@ import { ApiProblem, api, data, type Schemas } from "../api/client";
 import { Card } from "../shell/Card";
 import { Problem } from "../shell/FormFoot";
 import { Mark } from "../shell/Mark";
-import { asked } from "./asked";
 import { words } from "./words";
+
+/** What this tab asked for is there again after a reload, so that a child who waits goes on waiting. */
+const ASKED = "zafu-join-asked";
 
 /** Where somebody without an entry code asks to join a class. */
 export default function JoinPlace() {
-  const [token, setToken] = useState(asked.read);
+  const [token, setToken] = useState(() => sessionStorage.getItem(ASKED));
   const wait = (made: string) => {
-    asked.keep(made);
+    sessionStorage.setItem(ASKED, made);
     setToken(made);
   };
   const again = () => {
-    asked.forget();
+    sessionStorage.removeItem(ASKED);
     setToken(null);
   };
   return (
@@ -120,7 +122,7 @@ function LetIn({ token, onAgain }: { token: string; onAgain: () => void }) {
       <Button
         component="a"
         href={`/#${told.entryCode}`}
-        onClick={asked.forget}
+        onClick={() => sessionStorage.removeItem(ASKED)}
         variant="contained"
         size="large"
       >

@@ -41,7 +41,7 @@ export function ClassSwitcher({ classId }: { classId?: number }) {
         aria-label={`${words.switchClass}: ${shown}`}
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{
-          bgcolor: "#4A3355",
+          bgcolor: "var(--z-barRaised)",
           borderRadius: 99,
           px: 1.5,
           py: 0.6,

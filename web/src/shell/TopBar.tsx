@@ -17,8 +17,8 @@ export function TopBar({ classId }: { classId?: number }) {
       component="header"
       className="no-print"
       sx={{
-        bgcolor: "#2E1F38",
-        color: "#FFFDF8",
+        bgcolor: "var(--z-bar)",
+        color: "var(--z-onBar)",
         height: 48,
         flex: "none",
         display: "flex",
@@ -48,13 +48,13 @@ function Places({ classId }: { classId: number }) {
           component={NavLink}
           to={`/classes/${classId}/${place}`}
           sx={{
-            color: "#E4D9EA",
+            color: "var(--z-onBarSoft)",
             textDecoration: "none",
             display: "flex",
             alignItems: "center",
             borderBlock: "3px solid transparent",
-            "&.active": { color: "#FFFDF8", fontWeight: 700, borderBottomColor: "#E9A63A" },
-            "&:focus-visible": { outlineColor: "#E9A63A" },
+            "&.active": { color: "var(--z-onBar)", fontWeight: 700, borderBottomColor: "var(--z-action)" },
+            "&:focus-visible": { outlineColor: "var(--z-action)" },
           }}
         >
           {words.places[place]}

@@ -54,8 +54,8 @@ export function SelectionBar({ selected, screen, archived, mayChange, onDone }: 
       className="no-print"
       sx={{
         mt: 1.25,
-        bgcolor: "#2E1F38",
-        color: "#FFFDF8",
+        bgcolor: "var(--z-bar)",
+        color: "var(--z-onBar)",
         borderRadius: "12px",
         px: 2,
         minHeight: 34,
@@ -65,7 +65,7 @@ export function SelectionBar({ selected, screen, archived, mayChange, onDone }: 
         "& > *": { minHeight: 30, display: "inline-flex", alignItems: "center" },
         alignItems: "center",
         flexWrap: "wrap",
-        "& :focus-visible": { outlineColor: "#E9A63A" },
+        "& :focus-visible": { outlineColor: "var(--z-action)" },
       }}
     >
       <b>{words.selected(selected.length)}</b>
