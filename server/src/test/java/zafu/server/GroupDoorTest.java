@@ -207,16 +207,25 @@ class GroupDoorTest extends ServerTest {
     @Test
     void whoHasNoEntryCodeYetAsksWithTheGroupsCodeAndComesIntoBoth() {
         WithDoor door = new WithDoor("newcomers", 2).open(true, null);
-        nobody().post(
+        HttpCaller browser = nobody();
+        String token = browser.post(
                         "/api/join",
                         Map.of("code", door.code, "password", "limpet", "givenName", "Bryn", "familyName", "Hollowell"))
-                .ok();
+                .ok()
+                .get("token")
+                .asString();
         String asked = "/api/classes/" + door.own.id + "/door";
         long request =
                 door.own.teacher.get(asked).ok().get("asking").get(0).get("id").asLong();
         door.own.teacher.post(asked + "/" + request + "/let-in", null).done();
         assertThat(door.door().get("members").asInt()).isEqualTo(1);
         assertThat(door.own.screen("").toString()).contains("Hollowell");
+        // The door of the class was never open: it is the group's that counts.
+        String entryCode = browser.post("/api/join/" + token + "/code", null)
+                .ok()
+                .get("entryCode")
+                .asString();
+        nobody().signInStudent(entryCode).get("/api/my/work").ok();
     }
 
     @Test

@@ -59,6 +59,13 @@ class DoorKeys {
         return groupId;
     }
 
+    /** Whether the door is open by which somebody came: that of a group where they came with its code, else the class's. */
+    boolean isOpen(long classId, @Nullable Long groupId) {
+        return groupId == null
+                ? classes.findByClassId(classId).filter(each -> each.opened).isPresent()
+                : groups.findByGroupId(groupId).filter(each -> each.opened).isPresent();
+    }
+
     private Optional<Door> find(String code) {
         return classes.findByCode(code)
                 .map(each -> new Door(each.classId, null, each.passwordHash, each.opened))

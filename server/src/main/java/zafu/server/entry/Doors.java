@@ -168,8 +168,7 @@ class Doors implements StudentPart {
         JoinRequest request = asked(token, browser);
         Instant now = clock.instant();
         boolean inTime = request.letInAt != null && now.isBefore(request.letInAt.plus(TO_BE_TOLD));
-        boolean open =
-                doors.findByClassId(request.classId).filter(each -> each.opened).isPresent();
+        boolean open = keys.isOpen(request.classId, request.groupId);
         EntryCodes.Issued issued = request.studentId == null
                 ? null
                 : codes.of(List.of(request.studentId)).get(request.studentId);
