@@ -252,34 +252,6 @@ class LibraryTest extends ServerTest {
     }
 
     @Test
-    void aPictureIsKnownByItsBytesAndReachesOnlyStudentsWhoHaveTheText() {
-        TestClass own = newClass("picture", 2);
-        byte[] png = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n', 0, 0, 0, 0};
-        assertThat(own.teacher
-                        .uploadFile("/api/library/files", "<svg/>".getBytes(), "crab.png")
-                        .status())
-                .isEqualTo(422);
-        long file = own.teacher
-                .uploadFile("/api/library/files", png, "crab.png")
-                .ok()
-                .get("id")
-                .asLong();
-        JsonNode made = own.teacher
-                .post("/api/library/items", text("Crab", Map.of("body", "![a crab](file:" + file + ")")))
-                .ok();
-        assertThat(made.get("html").asString()).contains("src=\"/api/library/files/" + file + "\"");
-        HttpCaller student = own.signedIn(1);
-        assertThat(student.get("/api/my/files/" + file).status()).isEqualTo(404);
-        long group = own.groups(own.arrange(1)).get(0);
-        own.teacher
-                .post(
-                        "/api/groups/" + group + "/shelf/items",
-                        Map.of("items", List.of(made.get("id")), "starred", false))
-                .ok();
-        assertThat(student.getBytes("/api/my/files/" + file).body()).isEqualTo(png);
-    }
-
-    @Test
     void aTaskMadeOfATextHoldsItsPageAndItsQuestionsAndIsForTheGroup() {
         TestClass own = newClass("task of a text", 2);
         long arrangement = own.arrange(2);

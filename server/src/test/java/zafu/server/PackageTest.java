@@ -229,7 +229,7 @@ class PackageTest extends ServerTest {
         String prompt = questions.get(0).get("prompt").asString();
         assertThat(prompt).matches("What is it\\? !\\[a crab\\]\\(file:\\d+\\)");
         String file = prompt.replaceAll(".*file:(\\d+).*", "$1");
-        assertThat(teacher().getBytes("/api/library/files/" + file).body()).isEqualTo(PNG);
+        assertThat(teacher().getBytes("/api/files/" + file).body()).isEqualTo(PNG);
         assertThat(questions.get(1).get("prompt").asString()).isEqualTo("And this?");
         assertThat(report.get("leftOut").get(0).get("why").asString()).contains("neither a picture");
     }

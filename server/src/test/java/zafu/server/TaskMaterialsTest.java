@@ -104,7 +104,7 @@ class TaskMaterialsTest extends ServerTest {
         JsonNode texts =
                 student.post("/api/my/tasks/" + task + "/tries", null).ok().get("texts");
         String address = texts.get(0).get("file").get("address").asString();
-        assertThat(address).isEqualTo("/api/my/files/" + file);
+        assertThat(address).isEqualTo("/api/files/" + file);
         assertThat(student.getBytes(address).body()).isEqualTo(pdf);
         assertThat(texts.get(1).get("address").asString()).isEqualTo("https://sea.example/pages/gulls");
         assertThat(own.signedIn(2).get(address).status())

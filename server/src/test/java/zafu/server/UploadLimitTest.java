@@ -7,10 +7,12 @@ import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import zafu.server.demo.HttpCaller;
 
-/** What is announced as too large is refused before a byte of it is read. */
+/** What is too large is refused before it is read, or while. */
 class UploadLimitTest extends ServerTest {
     private static final long FIFTY_MEGABYTES = 50L * 1024 * 1024;
 
@@ -28,5 +30,29 @@ class UploadLimitTest extends ServerTest {
             BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream()));
             assertThat(in.readLine()).contains(" 413");
         }
+    }
+
+    @Test
+    void whatIsNoFileIsReadAsFarAsItMakesSense() {
+        HttpCaller teacher = teacher();
+        String body = "a".repeat(1_900_000);
+        assertThat(teacher.post("/api/library/items", Map.of("kind", "TEXT", "title", "x", "body", body))
+                        .status())
+                .as("longer than a text may be")
+                .isEqualTo(422);
+        HttpCaller.Answer refused =
+                teacher.post("/api/library/items", Map.of("kind", "TEXT", "title", "x", "body", body + body + body));
+        assertThat(refused.status()).isEqualTo(413);
+        assertThat(refused.body().get("detail").asString()).contains("more than Zafu reads at once");
+    }
+
+    @Test
+    void listsWithinListsAreNotReadDownToTheirEnd() {
+        Object deep = "x";
+        for (int i = 0; i < 200; i++) {
+            deep = List.of(deep);
+        }
+        assertThat(teacher().post("/api/library/items", Map.of("kind", deep)).status())
+                .isIn(400, 413);
     }
 }

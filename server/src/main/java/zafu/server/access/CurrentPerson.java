@@ -26,6 +26,10 @@ public class CurrentPerson {
         return find(Person.Grown.class).map(Person.Grown::adultId);
     }
 
+    public boolean isStudent() {
+        return find(Person.Learner.class).isPresent();
+    }
+
     public long studentId() {
         return find(Person.Learner.class)
                 .orElseThrow(() -> Refusal.notAllowed("This place is for students. Please sign in with an entry code."))

@@ -20,12 +20,15 @@ import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHe
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 import zafu.server.platform.ContentPolicy;
 
-/** The outer wall: pages for everybody, the students' API for students, all other API for adults. */
+/** The outer wall: pages for everybody, the students' API for students, pictures for both, all other API for adults. */
 @Configuration
 class SecurityConfiguration {
     /** Nothing of the device is wanted; texts are read aloud without asking for any of it. */
     private static final String NO_DEVICES =
             "camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=(), serial=(), midi=(), display-capture=()";
+
+    /** Pictures of the library: one address on the page of a student and of an adult who looks at it. */
+    private static final String FOR_ALL_WHO_ARE_SIGNED_IN = "/api/files/*";
 
     @Bean
     SecurityFilterChain wall(HttpSecurity http, SecurityContextRepository contexts, Credentials credentials)
@@ -43,6 +46,8 @@ class SecurityConfiguration {
                         .hasRole("STUDENT")
                         .requestMatchers("/api/account/password")
                         .hasAnyRole("ADULT", "ADULT_WITH_GIVEN_PASSWORD")
+                        .requestMatchers(FOR_ALL_WHO_ARE_SIGNED_IN)
+                        .hasAnyRole("ADULT", "STUDENT")
                         .requestMatchers("/api/**")
                         .hasRole("ADULT")
                         .anyRequest()

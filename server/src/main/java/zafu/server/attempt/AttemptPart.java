@@ -45,7 +45,7 @@ class AttemptPart implements StudentPart {
                                         .map(one -> one.given)
                                         .toList(),
                         "files",
-                                files.findByAttemptIdInOrderById(List.of(each.id)).stream()
+                                files.findByAttemptIdInOrderByAddedAtAscIdAsc(List.of(each.id)).stream()
                                         .map(file -> file.name)
                                         .toList(),
                         "answers",
@@ -63,7 +63,7 @@ class AttemptPart implements StudentPart {
         late.deleteAll(late.findByAttemptIdInOrderById(
                 own.stream().map(each -> each.id).toList()));
         late.flush();
-        files.deleteAll(files.findByAttemptIdInOrderById(
+        files.deleteAll(files.findByAttemptIdInOrderByAddedAtAscIdAsc(
                 own.stream().map(each -> each.id).toList()));
         files.flush();
         attempts.deleteAll(own);

@@ -51,8 +51,20 @@ class HadInTries implements ItemUse, ItemReach {
     }
 
     @Override
-    public boolean reachesAny(long studentId, Collection<Long> itemIds) {
-        Set<Long> had = usedBy(List.of(studentId)).keySet();
-        return itemIds.stream().anyMatch(had::contains);
+    public Set<Long> ofStudent(long studentId) {
+        return usedBy(List.of(studentId)).keySet();
+    }
+
+    @Override
+    public Set<Long> ofClasses(Collection<Long> classIds) {
+        Set<Long> found = new HashSet<>();
+        tasks.materialsOfClasses(classIds).forEach(each -> found.addAll(itemsIn(each)));
+        return found;
+    }
+
+    private Set<Long> itemsIn(Tasks.Materials materials) {
+        Set<Long> items = new HashSet<>(materials.texts());
+        items.addAll(library.itemsOf(materials.questions()).values());
+        return items;
     }
 }

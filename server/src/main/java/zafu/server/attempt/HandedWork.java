@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionOperations;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.CheckedFiles;
 import zafu.server.platform.Downloads;
 import zafu.server.platform.FileStore;
@@ -14,7 +15,6 @@ import zafu.server.platform.Refusal;
 /** Text and files that students hand in. */
 @Service
 class HandedWork {
-    private static final int MOST_BYTES = 10 * 1024 * 1024;
     private static final int MOST_FILES = 10;
     private final AttemptFileRepository files;
     private final FileStore store;
@@ -39,7 +39,7 @@ class HandedWork {
     }
 
     List<MyWorkController.HandedFile> of(long tryId) {
-        return files.findByAttemptIdInOrderById(List.of(tryId)).stream()
+        return files.findByAttemptIdInOrderByAddedAtAscIdAsc(List.of(tryId)).stream()
                 .map(each -> new MyWorkController.HandedFile(each.id, each.name, each.size, each.late))
                 .toList();
     }
@@ -51,7 +51,7 @@ class HandedWork {
      */
     void add(long tryId, String name, byte[] content, @Nullable String key) {
         own.require(tryId);
-        if (content.length > MOST_BYTES) {
+        if (content.length > Bounds.FILE_BYTES) {
             throw Refusal.tooLarge("\"" + name + "\" is larger than 10 MB.");
         }
         requireRoom(tryId);

@@ -86,7 +86,7 @@ class MarkingSheets {
         return new MarkedQuestion(
                 asked.sheet(),
                 asked.points(),
-                guidance == null ? "" : Markdown.inline(Rubric.guidanceBeside(guidance), Markdown.Reader.ADULT),
+                guidance == null ? "" : Markdown.inline(Rubric.guidanceBeside(guidance)),
                 asked.body().rubric().criteria().stream()
                         .map(each -> new MarkingCriterion(each.name(), each.points()))
                         .toList(),

@@ -82,12 +82,13 @@ class CornerContents {
                                 begun.stream().map(each -> each.id).toList())
                         .stream()
                         .collect(Collectors.groupingBy(each -> each.talkId));
-        Map<Long, List<CornerFile>> byNotice = files.findByNoticeIdInAndRemovedAtIsNullOrderById(noticeIds).stream()
-                .collect(Collectors.groupingBy(each -> each.noticeId));
+        Map<Long, List<CornerFile>> byNotice =
+                files.findByNoticeIdInAndRemovedAtIsNullOrderByAddedAtAscIdAsc(noticeIds).stream()
+                        .collect(Collectors.groupingBy(each -> each.noticeId));
         return new Read(said, cornersOf, begun, byTalk, byNotice);
     }
 
     List<CornerFile> folderOf(Corner corner) {
-        return files.findByCornerIdAndRemovedAtIsNullOrderByIdDesc(corner.id);
+        return files.findByCornerIdAndRemovedAtIsNullOrderByAddedAtDescIdDesc(corner.id);
     }
 }

@@ -1,17 +1,16 @@
 package zafu.server.corner;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import zafu.server.platform.UnguessableId;
 
 /** A file in the shared folder of a corner, or with a notice. What is in it lies in the file store under its hash. */
 @Entity
 class CornerFile {
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @UnguessableId
     @Nullable
     Long id;
 

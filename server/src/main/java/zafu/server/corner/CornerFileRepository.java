@@ -5,11 +5,11 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CornerFileRepository extends JpaRepository<CornerFile, Long> {
-    List<CornerFile> findByCornerIdAndRemovedAtIsNullOrderByIdDesc(long cornerId);
+    List<CornerFile> findByCornerIdAndRemovedAtIsNullOrderByAddedAtDescIdDesc(long cornerId);
 
-    List<CornerFile> findByNoticeIdInAndRemovedAtIsNullOrderById(Collection<Long> noticeIds);
+    List<CornerFile> findByNoticeIdInAndRemovedAtIsNullOrderByAddedAtAscIdAsc(Collection<Long> noticeIds);
 
-    List<CornerFile> findByStudentIdOrderById(long studentId);
+    List<CornerFile> findByStudentIdOrderByAddedAtAscIdAsc(long studentId);
 
     long countByCornerIdAndRemovedAtIsNull(long cornerId);
 }

@@ -34,7 +34,7 @@ class CornerPart implements StudentPart {
                         .map(each -> Map.of("at", each.postedAt.toString(), "text", each.text))
                         .toList(),
                 "files",
-                files.findByStudentIdOrderById(studentId).stream()
+                files.findByStudentIdOrderByAddedAtAscIdAsc(studentId).stream()
                         .map(each -> Map.of("at", each.addedAt.toString(), "name", each.name))
                         .toList());
     }
@@ -50,7 +50,7 @@ class CornerPart implements StudentPart {
                 posts.delete(each);
             }
         }
-        files.deleteAll(files.findByStudentIdOrderById(studentId));
+        files.deleteAll(files.findByStudentIdOrderByAddedAtAscIdAsc(studentId));
         visits.deleteByStudentId(studentId);
         posts.flush();
     }

@@ -3,11 +3,11 @@ package zafu.server.exchange;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
-import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import zafu.server.platform.BoundedCsv;
 import zafu.server.platform.Refusal;
 
 /** Rows of a text with commas, semicolons or tabs: the delimiter is the one that makes the evenest rows. */
@@ -23,17 +23,16 @@ final class DelimitedText {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
         requireText(text);
-        List<Sheet.Row> best = List.of();
+        char best = ',';
         double bestScore = 0;
         for (char delimiter : DELIMITERS) {
-            List<Sheet.Row> rows = parse(text, delimiter);
-            double score = evenness(rows);
+            double score = evenness(parse(text, delimiter, ROWS_TO_JUDGE_BY));
             if (score > bestScore) {
-                best = rows;
+                best = delimiter;
                 bestScore = score;
             }
         }
-        return best.isEmpty() ? parse(text, ',') : best;
+        return parse(text, best, Integer.MAX_VALUE);
     }
 
     private static void requireText(String text) {
@@ -57,30 +56,29 @@ final class DelimitedText {
             return 0;
         }
         int width = rows.get(0).cells().size();
-        List<Sheet.Row> judged = rows.subList(0, Math.min(rows.size(), ROWS_TO_JUDGE_BY));
-        long even = judged.stream().filter(row -> row.cells().size() == width).count();
-        return (double) even / judged.size() + width * 1e-3;
+        long even = rows.stream().filter(row -> row.cells().size() == width).count();
+        return (double) even / rows.size() + width * 1e-3;
     }
 
-    private static List<Sheet.Row> parse(String text, char delimiter) {
+    private static List<Sheet.Row> parse(String text, char delimiter, int most) {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter(delimiter)
                 .setLenientEof(true)
                 .setTrailingData(true)
                 .get();
-        List<Sheet.Row> rows = new ArrayList<>();
-        try (CSVParser parser = CSVParser.parse(text, format)) {
+        RowsRead read = new RowsRead();
+        try (CSVParser parser = BoundedCsv.open(text, format)) {
             for (CSVRecord record : parser) {
-                Sheet.Row row = new Sheet.Row((int) record.getRecordNumber(), cells(record));
-                if (!row.isBlank()) {
-                    rows.add(row);
+                read.add(new Sheet.Row((int) record.getRecordNumber(), cells(record)));
+                if (read.rows().size() >= most) {
+                    break;
                 }
             }
         } catch (IOException | UncheckedIOException unreadable) {
             return List.of();
         }
-        return rows;
+        return read.rows();
     }
 
     private static List<String> cells(CSVRecord record) {

@@ -8,15 +8,15 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
+import zafu.server.platform.Bounds;
 
 /** Reads the first table of an OpenDocument spreadsheet's content, in which cells and rows may be repeated. */
 final class OdsSheet {
     private static final String TABLE = "urn:oasis:names:tc:opendocument:xmlns:table:1.0";
     private static final String OFFICE = "urn:oasis:names:tc:opendocument:xmlns:office:1.0";
     private static final String TEXT = "urn:oasis:names:tc:opendocument:xmlns:text:1.0";
-    private static final int MOST_COLUMNS = 200;
     private final XMLStreamReader xml;
-    private final List<Sheet.Row> rows = new ArrayList<>();
+    private final RowsRead read = new RowsRead();
     private int number = 1;
 
     private OdsSheet(XMLStreamReader xml) {
@@ -30,7 +30,7 @@ final class OdsSheet {
         try {
             OdsSheet sheet = new OdsSheet(factory.createXMLStreamReader(new ByteArrayInputStream(content)));
             sheet.readFirstTable();
-            return sheet.rows;
+            return sheet.read.rows();
         } catch (XMLStreamException damaged) {
             throw DelimitedText.noTable(
                     "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
@@ -38,7 +38,7 @@ final class OdsSheet {
     }
 
     private void readFirstTable() throws XMLStreamException {
-        while (xml.hasNext() && rows.size() <= SheetReader.MOST_ROWS + 1) {
+        while (xml.hasNext()) {
             int event = xml.next();
             if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table-row")) {
                 readRow();
@@ -57,7 +57,7 @@ final class OdsSheet {
                     && (is(TABLE, "table-cell") || is(TABLE, "covered-table-cell"))) {
                 int times = repeated("number-columns-repeated");
                 String text = readCell();
-                for (int i = 0; i < times && cells.size() < MOST_COLUMNS; i++) {
+                for (int i = 0; i < times && cells.size() <= Bounds.TABLE_COLUMNS; i++) {
                     cells.add(text);
                 }
             } else if (event == XMLStreamConstants.END_ELEMENT && is(TABLE, "table-row")) {
@@ -72,8 +72,8 @@ final class OdsSheet {
 
     /** Sheets end in a million repeated blank rows, which are counted and not kept. */
     private void add(Sheet.Row row, int times) {
-        for (int i = 0; !row.isBlank() && i < times && rows.size() <= SheetReader.MOST_ROWS + 1; i++) {
-            rows.add(new Sheet.Row(number + i, row.cells()));
+        for (int i = 0; !row.isBlank() && i < times; i++) {
+            read.add(new Sheet.Row(number + i, row.cells()));
         }
         number += times;
     }

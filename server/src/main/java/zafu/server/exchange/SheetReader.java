@@ -5,20 +5,16 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.ZipGuard;
 
 /** Reads a file or pasted text as a table, or says in a sentence why it is none. */
 final class SheetReader {
-    /** A school's whole list with a year of scores is well below this. */
-    static final int MOST_ROWS = 20_000;
-
-    static final int MOST_BYTES = 5 * 1024 * 1024;
-
     private SheetReader() {}
 
     static Sheet read(byte[] bytes) {
-        if (bytes.length > MOST_BYTES) {
+        if (bytes.length > Bounds.TABLE_BYTES) {
             throw Refusal.tooLarge("The file is over 5 MB. A class list is far smaller; is it the right file?");
         }
         if (bytes.length == 0) {
@@ -58,12 +54,6 @@ final class SheetReader {
         }
         if (rows.size() < 2) {
             throw Refusal.unusable("file-no-rows", "The file has column names but no row below them.");
-        }
-        if (rows.size() - 1 > MOST_ROWS) {
-            throw Refusal.unusable(
-                    "file-too-long",
-                    "The file has " + (rows.size() - 1) + " rows. A list holds at most " + MOST_ROWS
-                            + "; bring in a larger one in parts.");
         }
         List<String> header = rows.get(0).cells();
         requireDistinct(header);

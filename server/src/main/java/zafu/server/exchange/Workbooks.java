@@ -8,24 +8,24 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.ReadingOptions;
 import org.dhatim.fastexcel.reader.Row;
+import zafu.server.platform.Refusal;
 import zafu.server.platform.ZipGuard;
 
 /** Rows of the first sheet of a spreadsheet file, .xlsx or .ods, as the texts that a person would type. */
 final class Workbooks {
-    private static final int MOST_COLUMNS = 200;
-
     private Workbooks() {}
 
     static List<Sheet.Row> rows(byte[] bytes) {
-        Map<String, byte[]> parts = ZipGuard.unpack(bytes, Set.of("xl/workbook.xml", "content.xml")::contains);
+        Map<String, byte[]> parts =
+                ZipGuard.unpack(bytes, name -> name.equals("content.xml") || WorkbookBounds.isLookedAt(name));
         if (parts.containsKey("xl/workbook.xml")) {
+            WorkbookBounds.require(parts);
             return xlsx(bytes);
         }
         if (parts.containsKey("content.xml")) {
@@ -39,14 +39,11 @@ final class Workbooks {
         ReadingOptions options = new ReadingOptions(true, false);
         try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), options);
                 Stream<Row> rows = workbook.getFirstSheet().openStream()) {
-            List<Sheet.Row> read = new ArrayList<>();
-            rows.limit(SheetReader.MOST_ROWS + 2L).forEach(row -> {
-                Sheet.Row own = new Sheet.Row(row.getRowNum(), cells(row));
-                if (!own.isBlank()) {
-                    read.add(own);
-                }
-            });
-            return read;
+            RowsRead read = new RowsRead();
+            rows.forEach(row -> read.add(new Sheet.Row(row.getRowNum(), cells(row))));
+            return read.rows();
+        } catch (Refusal refused) {
+            throw refused;
         } catch (IOException | RuntimeException damaged) {
             throw DelimitedText.noTable(
                     "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
@@ -55,7 +52,7 @@ final class Workbooks {
 
     private static List<String> cells(Row row) {
         List<String> cells = new ArrayList<>();
-        for (int column = 0; column < Math.min(row.getCellCount(), MOST_COLUMNS); column++) {
+        for (int column = 0; column < row.getCellCount(); column++) {
             cells.add(DelimitedText.plain(
                     row.getOptionalCell(column).map(Workbooks::text).orElse("")));
         }

@@ -1,6 +1,7 @@
 package zafu.server.library;
 
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
@@ -55,10 +56,15 @@ class ItemAccess {
     }
 
     private static boolean isMaker(LibraryItem item, Person.Grown adult) {
-        return item.createdBy != null && item.createdBy == adult.adultId();
+        return adult.is(item.createdBy);
     }
 
-    /** Ids of the signed-in adult's classes. */
+    /** Ids of the classes that the signed-in adult has anything to do with. */
+    Set<Long> anyClasses() {
+        return permission.roles().keySet();
+    }
+
+    /** Ids of the classes that the signed-in adult sees whole. */
     List<Long> classes() {
         return permission.mine();
     }

@@ -19,16 +19,19 @@ import zafu.server.skill.Skills;
 class ItemCheck {
     private final Measures measures;
     private final Skills skills;
-    private final LibraryFileRepository files;
+    private final LibraryFiles files;
     private final LibraryItemRepository items;
+    private final ItemAccess access;
     private final ClassPermission permission;
 
     ItemCheck(
             Measures measures,
             Skills skills,
-            LibraryFileRepository files,
+            LibraryFiles files,
             LibraryItemRepository items,
+            ItemAccess access,
             ClassPermission permission) {
+        this.access = access;
         this.items = items;
         this.measures = measures;
         this.skills = skills;
@@ -61,7 +64,7 @@ class ItemCheck {
             return;
         }
         LibraryItem same = items.findById(wanted.sameAs())
-                .filter(each -> each.deletedAt == null)
+                .filter(each -> each.deletedAt == null && access.maySee(each))
                 .orElseThrow(() -> Refusal.notFound("item"));
         if (wanted.sameAs().equals(itemId) || sameLanguage(same.language, wanted.language())) {
             throw Refusal.unusableField(
@@ -107,9 +110,8 @@ class ItemCheck {
         if (wanted.kind() == ItemKind.PRINTABLE && wanted.fileId() == null) {
             throw lacks("fileId", "needs its sheet, a PDF or a picture");
         }
-        if (wanted.fileId() != null && !files.existsById(wanted.fileId())) {
-            throw Refusal.notFound("file");
-        }
+        // Who holds a file may read it, so an item must not hold what its maker may not read.
+        FilesNamed.in(wanted).forEach(files::requireRead);
     }
 
     private static boolean isEmpty(String text) {

@@ -64,7 +64,7 @@ public class Library {
 
         /** For an adult beside answers as they are kept: parts are called by their places. */
         public QuestionSheet sheet() {
-            return StudentPages.sheet(written(), Markdown.Reader.STUDENT, null, StudentPages.namedByPlaces(written()));
+            return StudentPages.sheet(written(), null, StudentPages.namedByPlaces(written()));
         }
 
         /**
@@ -74,7 +74,7 @@ public class Library {
          * @param choices how many are left; absent for all. Rule 6, fewer choices
          */
         public QuestionSheet sheetFor(String secret, @Nullable Integer choices) {
-            return StudentPages.sheet(written(), Markdown.Reader.STUDENT, choices, names(secret));
+            return StudentPages.sheet(written(), choices, names(secret));
         }
 
         /** What a student's page gave, by places; refused where it names a part that is not there. */
@@ -159,7 +159,7 @@ public class Library {
         for (LibraryItem item : found) {
             if (item.kind.isForStudents()) {
                 ItemText text = then.get(item.id);
-                pages.put(item.id, StudentPages.page(item, text, sheets.get(text.fileId()), Markdown.Reader.STUDENT));
+                pages.put(item.id, StudentPages.page(item, text, sheets.get(text.fileId())));
             }
         }
         return pages;
@@ -182,7 +182,7 @@ public class Library {
                     .add(item.id);
         });
         List<LibraryItem> all = new ArrayList<>(items.findByIdIn(family.keySet()));
-        all.addAll(items.findBySameAsInAndDeletedAtIsNullOrderById(family.keySet()));
+        all.addAll(items.findBySameAsInAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(family.keySet()));
         for (LibraryItem each : all) {
             long root = each.sameAs == null ? each.id : each.sameAs;
             for (long id : family.getOrDefault(root, List.of())) {
@@ -236,6 +236,6 @@ public class Library {
     /** Feedback on an answer, as a student sees it; empty where there is none. */
     public static String feedback(Asked asked, boolean right) {
         String words = right ? asked.body().feedbackRight() : asked.body().feedbackWrong();
-        return words == null ? "" : Markdown.inline(words, Markdown.Reader.STUDENT);
+        return words == null ? "" : Markdown.inline(words);
     }
 }

@@ -1,17 +1,16 @@
 package zafu.server.library;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import zafu.server.platform.UnguessableId;
 
 /** A picture or a PDF, kept in the file store under its hash. */
 @Entity
 class LibraryFile {
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @UnguessableId
     @Nullable
     Long id;
 

@@ -28,13 +28,8 @@ class LibraryFileController {
         return files.keepForAdult(String.valueOf(file.getOriginalFilename()), file.getBytes());
     }
 
-    @GetMapping("/api/library/files/{fileId}")
+    @GetMapping("/api/files/{fileId}")
     ResponseEntity<byte[]> file(@PathVariable long fileId) {
-        return answer(files.content(fileId));
-    }
-
-    @GetMapping("/api/my/files/{fileId}")
-    ResponseEntity<byte[]> mine(@PathVariable long fileId) {
         return answer(files.contentForMe(fileId));
     }
 

@@ -1,25 +1,26 @@
 package zafu.server.library;
 
 import java.time.Clock;
-import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.CurrentPerson;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
 
 /** Pictures and PDFs of the library. */
 @Service
 public class LibraryFiles {
-    private static final int MOST_BYTES = 10 * 1024 * 1024;
     private final LibraryFileRepository files;
     private final LibraryItemRepository items;
     private final QuestionRepository questions;
     private final FileStore store;
+    private final ItemAccess access;
     private final CurrentPerson current;
     private final List<ItemReach> reaches;
     private final Clock clock;
@@ -29,6 +30,7 @@ public class LibraryFiles {
             LibraryItemRepository items,
             QuestionRepository questions,
             FileStore store,
+            ItemAccess access,
             CurrentPerson current,
             List<ItemReach> reaches,
             Clock clock) {
@@ -36,6 +38,7 @@ public class LibraryFiles {
         this.items = items;
         this.questions = questions;
         this.store = store;
+        this.access = access;
         this.current = current;
         this.reaches = reaches;
         this.clock = clock;
@@ -53,7 +56,9 @@ public class LibraryFiles {
             return Optional.of(
                     "\"" + name + "\" is neither a picture (PNG, JPEG, GIF, WebP) nor a PDF, whatever it is called.");
         }
-        return content.length > MOST_BYTES ? Optional.of("\"" + name + "\" is larger than 10 MB.") : Optional.empty();
+        return content.length > Bounds.FILE_BYTES
+                ? Optional.of("\"" + name + "\" is larger than 10 MB.")
+                : Optional.empty();
     }
 
     /** @throws Refusal where {@link #whyNot} says why */
@@ -83,19 +88,14 @@ public class LibraryFiles {
         return keep(name, content);
     }
 
-    /** For an adult. */
-    @Transactional(readOnly = true)
-    Content content(long fileId) {
-        current.adult();
-        return read(fileId);
-    }
-
-    /** For a student whom an item with this file reaches. */
+    /** For a student whom an item with this file reaches, or an adult who may see what holds it. */
     @Transactional(readOnly = true)
     Content contentForMe(long fileId) {
-        long student = current.studentId();
-        Collection<Long> within = within(fileId);
-        if (within.isEmpty() || reaches.stream().noneMatch(each -> each.reachesAny(student, within))) {
+        return current.isStudent() ? forStudent(fileId, current.studentId()) : forAdult(fileId);
+    }
+
+    private Content forStudent(long fileId, long studentId) {
+        if (reaches.stream().noneMatch(each -> meet(withKin(shownIn(fileId)), each.ofStudent(studentId)))) {
             throw Refusal.notFound("file");
         }
         Content found = read(fileId);
@@ -103,15 +103,59 @@ public class LibraryFiles {
         return new Content("page" + StudentPages.ending(found.name()), found.mediaType(), found.bytes());
     }
 
-    private Collection<Long> within(long fileId) {
-        Set<Long> ids = new LinkedHashSet<>(items.idsWithFile(fileId));
-        ids.addAll(questions.itemIdsWithFile(fileId));
+    private Content forAdult(long fileId) {
+        return read(requireRead(fileId));
+    }
+
+    /** Makes sure that the signed-in adult brought the file in, or may see what holds it. */
+    LibraryFile requireRead(long fileId) {
+        LibraryFile file = require(fileId);
+        if (!current.adult().is(file.createdBy) && !isHeldInSightOfAdult(fileId)) {
+            throw Refusal.notFound("file");
+        }
+        return file;
+    }
+
+    private boolean isHeldInSightOfAdult(long fileId) {
+        Set<Long> shown = shownIn(fileId);
+        Set<Long> holding = new LinkedHashSet<>(shown);
+        holding.addAll(items.idsOfLessonsWith(fileId));
+        return items.findByIdIn(holding).stream().anyMatch(access::maySee)
+                || reaches.stream().anyMatch(each -> meet(withKin(shown), each.ofClasses(access.anyClasses())));
+    }
+
+    private Set<Long> shownIn(long fileId) {
+        Set<Long> ids = new LinkedHashSet<>(items.idsShowing(fileId));
+        ids.addAll(questions.itemIdsShowing(fileId));
         return ids;
+    }
+
+    /** These items, and what they say over again in another language: whoever is given one may read the other. */
+    private Set<Long> withKin(Set<Long> itemIds) {
+        Set<Long> kin = new LinkedHashSet<>(itemIds);
+        items.findByIdIn(itemIds).stream()
+                .map(item -> item.sameAs)
+                .filter(Objects::nonNull)
+                .forEach(kin::add);
+        items.findBySameAsInAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(List.copyOf(kin))
+                .forEach(item -> kin.add(item.id));
+        return kin;
+    }
+
+    private static boolean meet(Set<Long> some, Set<Long> others) {
+        return some.stream().anyMatch(others::contains);
     }
 
     /** What is in a file, for a package that goes out. Permission is the caller's to check. */
     public Content read(long fileId) {
-        LibraryFile file = files.findById(fileId).orElseThrow(() -> Refusal.notFound("file"));
+        return read(require(fileId));
+    }
+
+    private LibraryFile require(long fileId) {
+        return files.findById(fileId).orElseThrow(() -> Refusal.notFound("file"));
+    }
+
+    private Content read(LibraryFile file) {
         return new Content(file.name, file.mediaType, store.read(file.hash));
     }
 }

@@ -7,8 +7,6 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Version;
@@ -19,12 +17,13 @@ import java.util.List;
 import java.util.Set;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
+import zafu.server.platform.UnguessableId;
 
 /** Something that can be given, or led. */
 @Entity
 class LibraryItem {
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @UnguessableId
     @Nullable
     Long id;
 

@@ -81,18 +81,20 @@ class LibraryItems {
         LibraryItem item = requireSee(itemId);
         LibraryFile file =
                 item.fileId == null ? null : files.findById(item.fileId).orElse(null);
-        Markdown.Reader adult = Markdown.Reader.ADULT;
         return new ItemView(
                 item.id,
                 item.kind,
                 item.title,
                 item.body,
-                Markdown.html(item.body, adult),
+                Markdown.html(item.body),
                 item.language,
                 item.sameAs,
                 item.sameAs == null
                         ? null
-                        : items.findById(item.sameAs).map(same -> same.title).orElse(null),
+                        : items.findById(item.sameAs)
+                                .filter(access::maySee)
+                                .map(same -> same.title)
+                                .orElse(null),
                 item.minutes,
                 item.levelMeasureId,
                 item.levelLow,
@@ -110,10 +112,7 @@ class LibraryItems {
                 item.aims,
                 item.steps,
                 item.materials,
-                new LessonHtml(
-                        Markdown.html(item.aims, adult),
-                        Markdown.html(item.steps, adult),
-                        Markdown.html(item.materials, adult)),
+                new LessonHtml(Markdown.html(item.aims), Markdown.html(item.steps), Markdown.html(item.materials)),
                 file == null ? null : LibraryFiles.kept(file),
                 questions.of(itemId),
                 stars.existsById(new LibraryStar.Key(current.adult().adultId(), itemId)),

@@ -25,12 +25,11 @@ class LibraryPreview {
         LibraryFile file =
                 item.fileId == null ? null : files.findById(item.fileId).orElse(null);
         return new ItemPreview(
-                StudentPages.page(item, text, file, Markdown.Reader.ADULT),
+                StudentPages.page(item, text, file),
                 questions.of(itemId).stream()
                         .map(each -> new StudentPages.Written(
                                 each.id(), each.kind(), each.prompt(), each.points(), each.body()))
-                        .map(each -> StudentPages.sheet(
-                                each, Markdown.Reader.ADULT, choices, StudentPages.namedByPlaces(each)))
+                        .map(each -> StudentPages.sheet(each, choices, StudentPages.namedByPlaces(each)))
                         .toList());
     }
 }

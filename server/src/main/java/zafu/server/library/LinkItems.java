@@ -19,7 +19,7 @@ public class LinkItems {
 
     /** Ids of the links that the signed-in adult may see. */
     public Set<Long> seen() {
-        return items.findByKindAndDeletedAtIsNullOrderById(ItemKind.LINK).stream()
+        return items.findByKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(ItemKind.LINK).stream()
                 .filter(access::maySee)
                 .map(item -> item.id)
                 .collect(Collectors.toUnmodifiableSet());
@@ -28,7 +28,8 @@ public class LinkItems {
     /** Addresses by item, of all links that were not put away. */
     public Map<Long, String> addresses() {
         Map<Long, String> found = new LinkedHashMap<>();
-        items.findByKindAndDeletedAtIsNullOrderById(ItemKind.LINK).forEach(item -> found.put(item.id, item.address));
+        items.findByKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(ItemKind.LINK)
+                .forEach(item -> found.put(item.id, item.address));
         return found;
     }
 }

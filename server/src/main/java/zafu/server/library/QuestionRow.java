@@ -4,18 +4,17 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
+import zafu.server.platform.UnguessableId;
 
 /** A question of a set. One that was taken out stays, because answers to it stay. */
 @Entity
 @Table(name = "question")
 class QuestionRow {
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @UnguessableId
     @Nullable
     Long id;
 

@@ -62,30 +62,26 @@ public final class StudentPages {
             List<PiecePage> pieces,
             @Nullable String unit) {}
 
-    static ItemPage page(LibraryItem item, ItemText text, @Nullable LibraryFile file, Markdown.Reader reader) {
+    static ItemPage page(LibraryItem item, ItemText text, @Nullable LibraryFile file) {
         return new ItemPage(
                 item.id,
                 item.kind,
                 text.title(),
-                Markdown.html(text.body(), reader),
+                Markdown.html(text.body()),
                 item.language,
                 item.kind == ItemKind.LINK ? text.address() : null,
-                file == null ? null : new FilePage(called(item, file, reader), file.mediaType, address(file, reader)));
+                file == null ? null : new FilePage(called(text, file), file.mediaType, Markdown.addressOf(file.id)));
     }
 
     /** Adults call files what they like, for whom they are for instance; students see the title. */
-    private static String called(LibraryItem item, LibraryFile file, Markdown.Reader reader) {
-        return reader == Markdown.Reader.ADULT ? file.name : item.title + ending(file.name);
+    private static String called(ItemText text, LibraryFile file) {
+        return text.title() + ending(file.name);
     }
 
     /** With its point; empty where there is none. */
     static String ending(String name) {
         int point = name.lastIndexOf('.');
         return point < 0 ? "" : name.substring(point);
-    }
-
-    private static String address(LibraryFile file, Markdown.Reader reader) {
-        return (reader == Markdown.Reader.ADULT ? "/api/library/files/" : "/api/my/files/") + file.id;
     }
 
     /** What of an item can differ from one edition to the next. */
@@ -98,16 +94,16 @@ public final class StudentPages {
      * @param choices how many are left of a choice's options; absent for all
      * @param names of what {@link #sortable} says
      */
-    static QuestionSheet sheet(Written asked, Markdown.Reader reader, @Nullable Integer choices, PartNames names) {
+    static QuestionSheet sheet(Written asked, @Nullable Integer choices, PartNames names) {
         QuestionKind kind = asked.kind();
         QuestionBody body = asked.body();
         return new QuestionSheet(
                 asked.id(),
                 kind,
-                Markdown.inline(asked.prompt(), reader),
+                Markdown.inline(asked.prompt()),
                 asked.points(),
-                kind == QuestionKind.ORDERING ? shuffled(asked, names, reader) : parts(kind, body, reader, choices),
-                kind == QuestionKind.MATCHING ? shuffled(asked, names, reader) : List.of(),
+                kind == QuestionKind.ORDERING ? shuffled(asked, names) : parts(kind, body, choices),
+                kind == QuestionKind.MATCHING ? shuffled(asked, names) : List.of(),
                 pieces(body),
                 body.unit());
     }
@@ -128,8 +124,7 @@ public final class StudentPages {
         return PartNames.places(asked.id(), sortable(asked.kind(), asked.body()).size());
     }
 
-    private static List<QuestionPart> parts(
-            QuestionKind kind, QuestionBody body, Markdown.Reader reader, @Nullable Integer choices) {
+    private static List<QuestionPart> parts(QuestionKind kind, QuestionBody body, @Nullable Integer choices) {
         List<String> options = body.options() == null ? List.of() : body.options();
         return switch (kind) {
             case SINGLE_CHOICE, MULTIPLE_CHOICE -> {
@@ -141,26 +136,26 @@ public final class StudentPages {
                                 body.leaveOut() == null ? List.of() : body.leaveOut(),
                                 choices);
                 yield kept.stream()
-                        .map(place -> part(place, options.get(place), reader))
+                        .map(place -> part(place, options.get(place)))
                         .toList();
             }
             case MATCHING ->
                 IntStream.range(0, options.size())
-                        .mapToObj(place -> part(place, options.get(place), reader))
+                        .mapToObj(place -> part(place, options.get(place)))
                         .toList();
             case ORDERING, NUMERIC, SHORT_ANSWER, BLANKS, LONG_ANSWER, HOT_WORDS -> List.of();
         };
     }
 
-    private static List<QuestionPart> shuffled(Written asked, PartNames names, Markdown.Reader reader) {
+    private static List<QuestionPart> shuffled(Written asked, PartNames names) {
         List<String> texts = sortable(asked.kind(), asked.body());
         return names.order().stream()
-                .map(place -> part(names.nameOf(place), texts.get(place), reader))
+                .map(place -> part(names.nameOf(place), texts.get(place)))
                 .toList();
     }
 
-    private static QuestionPart part(int name, String text, Markdown.Reader reader) {
-        return new QuestionPart(name, Markdown.inline(text, reader), Markdown.plain(text));
+    private static QuestionPart part(int name, String text) {
+        return new QuestionPart(name, Markdown.inline(text), Markdown.plain(text));
     }
 
     private static List<PiecePage> pieces(QuestionBody body) {

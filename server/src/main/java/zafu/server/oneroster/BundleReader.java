@@ -1,6 +1,5 @@
 package zafu.server.oneroster;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -57,7 +56,7 @@ final class BundleReader {
 
     private final Map<String, byte[]> files = new HashMap<>();
     private final Map<String, String> manifest = new HashMap<>();
-    private final List<String> problems = new ArrayList<>();
+    private final LinesRead lines = new LinesRead();
 
     private BundleReader(byte[] zip) {
         if (!ZipGuard.isZip(zip)) {
@@ -127,11 +126,11 @@ final class BundleReader {
                 lineItems(),
                 results(),
                 List.of(),
-                problems);
+                lines.faults());
     }
 
     private CsvPart part(String file) {
-        return new CsvPart(file, files.getOrDefault(file, new byte[0]), problems);
+        return new CsvPart(file, files.getOrDefault(file, new byte[0]), lines);
     }
 
     private void requireNoCycles(String part, String file) {
@@ -139,7 +138,7 @@ final class BundleReader {
             return;
         }
         Map<String, String> parents = new HashMap<>();
-        new CsvPart(file, files.get(file), new ArrayList<>()).lines(List.of("sourcedId"), line -> {
+        new CsvPart(file, files.get(file), new LinesRead()).lines(List.of("sourcedId"), line -> {
             parents.put(line.required("sourcedId"), line.text("parentSourcedId"));
             return line;
         });

@@ -16,19 +16,20 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import zafu.server.exchange.TextDecoder;
+import zafu.server.platform.BoundedCsv;
 import zafu.server.platform.Refusal;
 
 /** One CSV file of a bundle, read line by line; a line that cannot be used is named with its row and column. */
 final class CsvPart {
     private final String file;
     private final byte[] bytes;
-    private final List<String> problems;
+    private final LinesRead lines;
     private final Map<String, Long> rowOfId = new HashMap<>();
 
-    CsvPart(String file, byte[] bytes, List<String> problems) {
+    CsvPart(String file, byte[] bytes, LinesRead lines) {
         this.file = file;
         this.bytes = bytes;
-        this.problems = problems;
+        this.lines = lines;
     }
 
     /** Every line, read by {@code reading}; those that it finds a fault with are left out and told. */
@@ -43,9 +44,10 @@ final class CsvPart {
                 .setLenientEof(true)
                 .setIgnoreEmptyLines(true)
                 .get();
-        try (CSVParser parser = CSVParser.parse(TextDecoder.decode(bytes), format)) {
+        try (CSVParser parser = BoundedCsv.open(TextDecoder.decode(bytes), format)) {
             requireColumns(parser, required);
             for (CSVRecord record : parser) {
+                lines.one();
                 read(new Line(record), reading).ifPresent(read::add);
             }
         } catch (IllegalArgumentException | IOException | UncheckedIOException unreadable) {
@@ -72,7 +74,7 @@ final class CsvPart {
             }
             return Optional.of(reading.apply(line));
         } catch (LineFault fault) {
-            problems.add(fault.getMessage());
+            lines.fault(fault.getMessage());
             return Optional.empty();
         }
     }

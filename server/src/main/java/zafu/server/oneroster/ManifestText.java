@@ -8,6 +8,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import zafu.server.exchange.TextDecoder;
+import zafu.server.platform.BoundedCsv;
 import zafu.server.platform.Refusal;
 
 /** A bundle's manifest: names and values. */
@@ -18,7 +19,7 @@ final class ManifestText {
         Map<String, String> found = new LinkedHashMap<>();
         CSVFormat format =
                 CSVFormat.DEFAULT.builder().setTrim(true).setLenientEof(true).get();
-        try (CSVParser parser = CSVParser.parse(TextDecoder.decode(bytes), format)) {
+        try (CSVParser parser = BoundedCsv.open(TextDecoder.decode(bytes), format)) {
             for (CSVRecord record : parser) {
                 if (record.size() >= 2) {
                     found.put(record.get(0), record.get(1));

@@ -40,7 +40,7 @@ final class SystemClient {
     private static final Duration ANSWER = Duration.ofSeconds(8);
     private static final int PAGE = 200;
     private static final int MOST_PAGES = 500;
-    private static final int MOST_BYTES = 20 * 1024 * 1024;
+    private static final int MOST_BYTES = 4 << 20;
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(CONNECT).build();
     private final String address;

@@ -27,12 +27,6 @@ final class Pictures {
     /** Pixels of the longer side that a picture keeps. */
     static final int LONGEST_SIDE = 2000;
 
-    /** More than this is no photograph but an attempt to fill the memory. */
-    private static final long MOST_PIXELS = 100_000_000L;
-
-    /** What the pixels that are read may take. */
-    private static final long MOST_BYTES_READ = 64L << 20;
-
     private static final short START_OF_JPEG = (short) 0xFFD8;
     private static final byte MARKER = (byte) 0xFF;
     private static final int WORDS_OF_CAMERA = 0xE1;
@@ -71,12 +65,12 @@ final class Pictures {
     private static BufferedImage read(ImageReader reader, String name) throws IOException {
         long width = reader.getWidth(0);
         long height = reader.getHeight(0);
-        if (width * height > MOST_PIXELS) {
+        if (width * height > Bounds.PICTURE_PIXELS) {
             throw Refusal.tooLarge("\"" + name + "\" has more than 100 million pixels.");
         }
         int every = (int) Math.max(1, Math.max(width, height) / LONGEST_SIDE);
         double bytes = width * height * bytesPerPixel(reader);
-        while (bytes / ((double) every * every) > MOST_BYTES_READ) {
+        while (bytes / ((double) every * every) > Bounds.PICTURE_BYTES) {
             every++;
         }
         ImageReadParam sampled = reader.getDefaultReadParam();

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.core.exc.StreamConstraintsException;
 
 /** The one place where refusals become HTTP. What a person did wrong and what we did wrong sound different. */
 @RestControllerAdvice
@@ -72,6 +73,12 @@ class ProblemHandler {
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        if (unreadable.getMostSpecificCause() instanceof StreamConstraintsException) {
+            return problem(
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "body-too-large",
+                    "This is more than Zafu reads at once. Nothing was kept of it.");
+        }
         return problem(
                 HttpStatus.BAD_REQUEST,
                 "unreadable",

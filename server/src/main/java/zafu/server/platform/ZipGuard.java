@@ -1,6 +1,5 @@
 package zafu.server.platform;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -22,8 +21,6 @@ import org.jspecify.annotations.Nullable;
  * swells to a huge one is given up early; names that lead out of the zip and XML with entities of its own are refused.
  */
 public final class ZipGuard {
-    private static final long MOST_UNPACKED = 200L * 1024 * 1024;
-    private static final int MOST_ENTRIES = 2_000;
     private static final int HEAD = 4_096;
 
     private ZipGuard() {}
@@ -62,39 +59,66 @@ public final class ZipGuard {
     }
 
     private static Map<String, byte[]> unpack(ZipFile file, Predicate<String> wanted) throws IOException {
-        if (file.size() > MOST_ENTRIES) {
-            throw refused("The file holds more than " + MOST_ENTRIES + " parts. It is not what it says it is.");
+        if (file.size() > Bounds.ZIP_PARTS) {
+            throw refused("The file holds more than " + Bounds.ZIP_PARTS + " parts. It is not what it says it is.");
         }
         Map<String, byte[]> found = new LinkedHashMap<>();
-        long unpacked = 0;
+        Swelling swelling = new Swelling();
         for (ZipEntry entry : Collections.list(file.entries())) {
-            requireHarmlessName(entry.getName());
-            ByteArrayOutputStream kept = new ByteArrayOutputStream();
+            String name = entry.getName();
+            requireHarmlessName(name);
             try (InputStream in = file.getInputStream(entry)) {
-                unpacked += copy(in, kept, wanted.test(entry.getName()), MOST_UNPACKED - unpacked);
-            }
-            byte[] bytes = kept.toByteArray();
-            requireHarmlessXml(entry.getName(), bytes);
-            if (wanted.test(entry.getName()) && found.put(entry.getName(), bytes) != null) {
-                throw refused("The file holds two parts called \"" + entry.getName() + "\".");
+                byte[] head = in.readNBytes(HEAD);
+                requireHarmlessXml(name, head);
+                if (!wanted.test(name)) {
+                    swelling.passOver(head, in);
+                } else if (found.put(name, swelling.keep(name, head, in)) != null) {
+                    throw refused("The file holds two parts called \"" + name + "\".");
+                }
             }
         }
         return found;
     }
 
-    private static long copy(InputStream in, ByteArrayOutputStream kept, boolean all, long left) throws IOException {
-        byte[] buffer = new byte[16 * 1024];
-        long total = 0;
-        for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
-            total += read;
-            if (total > left) {
-                throw refused("The file swells to more than 200 MB when unpacked. Nothing was taken from it.");
-            }
-            if (all || kept.size() < HEAD) {
-                kept.write(buffer, 0, read);
+    /** Counts what comes out of a zip while it comes out. */
+    private static final class Swelling {
+        private long unpacked;
+        private long kept;
+
+        void passOver(byte[] head, InputStream in) throws IOException {
+            count(head.length);
+            byte[] buffer = new byte[16 * 1024];
+            for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
+                count(read);
             }
         }
-        return total;
+
+        byte[] keep(String name, byte[] head, InputStream in) throws IOException {
+            int most = (int) Math.min(Bounds.ZIP_PART_BYTES, Bounds.ZIP_BYTES_KEPT - kept) - head.length;
+            byte[] rest = in.readNBytes(Math.max(0, most));
+            if (in.read() >= 0) {
+                throw refused("The file's part \"" + name + "\" is larger than Zafu reads: one part has at most "
+                        + megabytes(Bounds.ZIP_PART_BYTES) + ", all that are read together "
+                        + megabytes(Bounds.ZIP_BYTES_KEPT) + ".");
+            }
+            count((long) head.length + rest.length);
+            kept += (long) head.length + rest.length;
+            byte[] all = Arrays.copyOf(head, head.length + rest.length);
+            System.arraycopy(rest, 0, all, head.length, rest.length);
+            return all;
+        }
+
+        private void count(long bytes) {
+            unpacked += bytes;
+            if (unpacked > Bounds.ZIP_BYTES) {
+                throw refused("The file swells to more than " + megabytes(Bounds.ZIP_BYTES)
+                        + " when unpacked. Nothing was taken from it.");
+            }
+        }
+
+        private static String megabytes(long bytes) {
+            return (bytes >> 20) + " MB";
+        }
     }
 
     private static void requireHarmlessName(String name) {

@@ -10,9 +10,12 @@ import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.helper.W3CDom;
 import org.jsoup.nodes.Document;
+import org.jsoup.select.NodeFilter;
+import org.jsoup.select.NodeTraversor;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import zafu.server.library.Markdown;
+import zafu.server.platform.Bounds;
 
 /**
  * Turns (X)HTML into the Markdown that says the same. Scripts and styles are dropped; what shows something that Markdown
@@ -98,10 +101,28 @@ final class HtmlMarkdown {
 
     /** As {@link #of}, for a page as it is written. */
     String ofPage(String html) {
-        Document page = Jsoup.parse(html);
+        Document page = parsed(html);
         page.select("script, style, noscript, template, head").remove();
         org.w3c.dom.Document document = new W3CDom().namespaceAware(false).fromJsoup(page);
         return of(List.of(document.getDocumentElement()));
+    }
+
+    /** @throws CannotTake for more than can be held as a tree, or read down to its leaves */
+    static Document parsed(String html) {
+        if (html.length() > Bounds.PAGE_LETTERS) {
+            throw new CannotTake("it is longer than half a million letters");
+        }
+        Document page = Jsoup.parse(html);
+        NodeTraversor.filter(
+                (node, depth) -> {
+                    if (depth > Bounds.TREE_DEPTH) {
+                        throw new CannotTake(
+                                "its elements lie within each other more than " + Bounds.TREE_DEPTH + " deep");
+                    }
+                    return NodeFilter.FilterResult.CONTINUE;
+                },
+                page);
+        return page;
     }
 
     private String blocks(List<? extends Node> nodes) {
@@ -176,6 +197,9 @@ final class HtmlMarkdown {
 
     private String table(Element table) {
         List<List<String>> rows = new ArrayList<>();
+        if (!Xml.below(table, "table").isEmpty()) {
+            throw new CannotTake("it holds a table within a table");
+        }
         for (Element row : Xml.below(table, "tr")) {
             List<String> cells = new ArrayList<>();
             for (Element cell : Xml.children(row)) {

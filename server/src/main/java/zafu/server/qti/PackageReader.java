@@ -8,7 +8,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jsoup.Jsoup;
 import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Element;
 import zafu.server.library.ItemDraft;
@@ -234,7 +233,7 @@ final class PackageReader {
 
     private void takePage(String name) {
         String html = new String(parts.require(name), StandardCharsets.UTF_8);
-        String title = Jsoup.parse(html).title().strip();
+        String title = HtmlMarkdown.parsed(html).title().strip();
         String text = page(name);
         if (text.isBlank()) {
             throw new CannotTake("there is no text on it");
@@ -253,13 +252,16 @@ final class PackageReader {
     }
 
     private static String languageOfPage(String html) {
-        String language = Jsoup.parse(html).select("html").attr("lang");
+        String language = HtmlMarkdown.parsed(html).select("html").attr("lang");
         return language.matches("[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*") ? language : "en";
     }
 
     private String page(String name) {
         String html = new String(parts.require(name), StandardCharsets.UTF_8);
-        if (Jsoup.parse(html).select("script, [onclick], [onload], [onerror]").size() > 0) {
+        if (HtmlMarkdown.parsed(html)
+                        .select("script, [onclick], [onload], [onerror]")
+                        .size()
+                > 0) {
             changed.add(new Finding(name, "scripts on the page are left out"));
         }
         return new HtmlMarkdown(parts.picturesFrom(name)).ofPage(html);

@@ -14,6 +14,7 @@ import zafu.server.library.ItemDraft.QuestionDraft;
 import zafu.server.library.LibraryExchange;
 import zafu.server.library.LibraryFiles;
 import zafu.server.library.QuestionBody;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.LongWork;
 import zafu.server.platform.Refusal;
 import zafu.server.qti.PackageController.InPackage;
@@ -23,7 +24,6 @@ import zafu.server.qti.PackageController.Taking;
 /** Shows what a package holds, takes it into the library, and gives items out as one. */
 @Service
 class PackageService {
-    private static final int MOST_BYTES = 40 * 1024 * 1024;
     private static final String LEFT_OUT = "left-out";
     private final LibraryExchange library;
     private final LibraryFiles files;
@@ -43,7 +43,7 @@ class PackageService {
     }
 
     private static PackageRead read(byte[] zip, String fileName) {
-        if (zip.length > MOST_BYTES) {
+        if (zip.length > Bounds.PACKAGE_BYTES) {
             throw Refusal.tooLarge("The package is larger than 40 MB.");
         }
         return PackageReader.read(zip, fileName);

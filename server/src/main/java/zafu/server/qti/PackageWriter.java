@@ -24,7 +24,7 @@ import zafu.server.library.Markdown;
 
 /** Writes items with their questions as a package: a test for each, an item for each question, a page for each text. */
 final class PackageWriter {
-    private static final Pattern OUR_FILE = Pattern.compile("/api/library/files/(\\d+)");
+    private static final Pattern OUR_FILE = Pattern.compile("/api/files/(\\d+)");
     private final QtiVersion version;
     private final LongFunction<LibraryFiles.Content> files;
     private final Map<String, byte[]> parts = new LinkedHashMap<>();
@@ -123,7 +123,7 @@ final class PackageWriter {
 
     /** Well-formed XHTML, whose pictures lie in the package. */
     private String xhtml(String markdown, String part) {
-        Document page = Jsoup.parseBodyFragment(Markdown.html(markdown, Markdown.Reader.ADULT));
+        Document page = Jsoup.parseBodyFragment(Markdown.html(markdown));
         page.outputSettings()
                 .syntax(Document.OutputSettings.Syntax.xml)
                 .escapeMode(Entities.EscapeMode.xhtml)

@@ -15,31 +15,41 @@ import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.SAXException;
 import org.xml.sax.helpers.DefaultHandler;
+import zafu.server.platform.Bounds;
 
 /**
  * Reads XML that a stranger wrote: no entities, no document types, nothing fetched. Elements are known by their local
  * names as QTI 2.1 writes them: {@code qti-choice-interaction} is read as {@code choiceInteraction}.
  */
 final class Xml {
+    private static final String DEPTH = "maxElementDepth";
     private static final Pattern HYPHEN = Pattern.compile("-([a-z])");
 
     private Xml() {}
 
     /** @throws CannotTake where it is not well-formed, or defines entities */
     static Element parse(byte[] bytes) {
+        if (bytes.length > Bounds.TREE_BYTES) {
+            throw new CannotTake("it is larger than 2 MB");
+        }
         try {
             DocumentBuilder builder = factory().newDocumentBuilder();
             builder.setErrorHandler(new DefaultHandler());
             return builder.parse(new ByteArrayInputStream(bytes)).getDocumentElement();
         } catch (SAXException broken) {
-            String why = String.valueOf(broken.getMessage());
-            throw new CannotTake(
-                    why.contains("DOCTYPE")
-                            ? "it defines a document type or entities of its own, and such XML is not read"
-                            : "it is not well-formed XML");
+            throw new CannotTake(whyNot(String.valueOf(broken.getMessage())));
         } catch (IOException | ParserConfigurationException broken) {
             throw new CannotTake("it cannot be read");
         }
+    }
+
+    private static String whyNot(String said) {
+        if (said.contains("DOCTYPE")) {
+            return "it defines a document type or entities of its own, and such XML is not read";
+        }
+        return said.contains(DEPTH)
+                ? "its elements lie within each other more than " + Bounds.TREE_DEPTH + " deep"
+                : "it is not well-formed XML";
     }
 
     private static DocumentBuilderFactory factory() throws ParserConfigurationException {
@@ -47,6 +57,7 @@ final class Xml {
         factory.setNamespaceAware(true);
         factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
         factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+        factory.setAttribute("jdk.xml." + DEPTH, String.valueOf(Bounds.TREE_DEPTH));
         factory.setXIncludeAware(false);
         factory.setExpandEntityReferences(false);
         return factory;

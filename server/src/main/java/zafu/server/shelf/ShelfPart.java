@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.library.ItemReach;
@@ -51,8 +52,20 @@ class ShelfPart implements StudentPart, ItemUse, ItemReach {
     }
 
     @Override
-    public boolean reachesAny(long studentId, Collection<Long> itemIds) {
-        return entries.findByGroupIdInOrderByPlaceAscIdAsc(arrangements.groupsOfStudent(studentId)).stream()
-                .anyMatch(each -> itemIds.contains(each.itemId));
+    public Set<Long> ofStudent(long studentId) {
+        return onShelvesOf(arrangements.groupsOfStudent(studentId));
+    }
+
+    @Override
+    public Set<Long> ofClasses(Collection<Long> classIds) {
+        return onShelvesOf(arrangements.ofClasses(classIds).stream()
+                .map(group -> group.id().value())
+                .toList());
+    }
+
+    private Set<Long> onShelvesOf(Collection<Long> groupIds) {
+        return entries.findByGroupIdInOrderByPlaceAscIdAsc(groupIds).stream()
+                .map(each -> each.itemId)
+                .collect(Collectors.toUnmodifiableSet());
     }
 }

@@ -7,10 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import zafu.server.platform.Refusal;
 import zafu.server.skill.FrameworkRead.SkillRead;
 
 /**
@@ -19,41 +16,31 @@ import zafu.server.skill.FrameworkRead.SkillRead;
  */
 final class CaseFramework {
     private static final int LONGEST_NAME = 120;
-    private final JsonNode root;
-    private final Map<String, JsonNode> items = new LinkedHashMap<>();
+    private final CaseFile file;
+    private final Map<String, CaseFile.Item> items = new LinkedHashMap<>();
     private final Map<String, String> parentOf = new LinkedHashMap<>();
     private final Map<String, Set<String>> before = new LinkedHashMap<>();
     private final List<String> passedOver = new ArrayList<>();
 
-    private CaseFramework(JsonNode root) {
-        this.root = root;
+    private CaseFramework(CaseFile file) {
+        this.file = file;
     }
 
     static FrameworkRead read(byte[] file) {
-        JsonNode root;
-        try {
-            root = new JsonMapper().readTree(file);
-        } catch (JacksonException broken) {
-            throw Refusal.unusable("file-not-readable", "The file is no JSON that can be read.");
-        }
-        if (!root.path("CFItems").isArray()) {
-            throw Refusal.unusable(
-                    "file-not-readable", "The file has no list \"CFItems\", so it is no framework in CASE 1.0.");
-        }
-        return new CaseFramework(root).read();
+        return new CaseFramework(CaseFile.read(file)).read();
     }
 
     private FrameworkRead read() {
-        for (JsonNode item : root.get("CFItems")) {
-            String id = item.path("identifier").asString("");
-            if (id.isEmpty() || item.path("fullStatement").asString("").isBlank()) {
+        for (CaseFile.Item item : file.items()) {
+            String id = text(item.identifier());
+            if (id.isEmpty() || text(item.fullStatement()).isEmpty()) {
                 passedOver.add("An item without an identifier or a statement was passed over.");
             } else {
                 items.put(id, item);
             }
         }
-        root.path("CFAssociations").forEach(this::associate);
-        String scheme = root.path("CFDocument").path("title").asString("CASE");
+        file.associations().forEach(this::associate);
+        String scheme = file.title() == null ? "CASE" : file.title();
         List<SkillRead> skills = new ArrayList<>();
         Set<String> parents = Set.copyOf(parentOf.values());
         items.forEach((id, item) -> {
@@ -64,10 +51,10 @@ final class CaseFramework {
         return new FrameworkRead(skills, passedOver);
     }
 
-    private void associate(JsonNode association) {
-        String from = nodeId(association.path("originNodeURI"));
-        String to = nodeId(association.path("destinationNodeURI"));
-        switch (association.path("associationType").asString("")) {
+    private void associate(CaseFile.Association association) {
+        String from = nodeId(association.originNodeURI());
+        String to = nodeId(association.destinationNodeURI());
+        switch (text(association.associationType())) {
             case "isChildOf" -> {
                 if (items.containsKey(from) && items.containsKey(to)) {
                     parentOf.put(from, to);
@@ -76,18 +63,25 @@ final class CaseFramework {
             case "precedes" ->
                 before.computeIfAbsent(to, id -> new LinkedHashSet<>()).add(from);
             default ->
-                passedOver.add("The association \""
-                        + association.path("associationType").asString("") + "\" says nothing that is kept here.");
+                passedOver.add("The association \"" + text(association.associationType())
+                        + "\" says nothing that is kept here.");
         }
     }
 
-    private static String nodeId(JsonNode node) {
+    private static String text(@Nullable String written) {
+        return written == null ? "" : written.strip();
+    }
+
+    private static String nodeId(@Nullable JsonNode node) {
+        if (node == null) {
+            return "";
+        }
         return node.isString() ? node.asString() : node.path("identifier").asString("");
     }
 
-    private SkillRead skill(String id, JsonNode item, String scheme) {
-        String statement = item.path("fullStatement").asString().strip();
-        String shortName = item.path("abbreviatedStatement").asString("").strip();
+    private SkillRead skill(String id, CaseFile.Item item, String scheme) {
+        String statement = text(item.fullStatement());
+        String shortName = text(item.abbreviatedStatement());
         String name = shortName.isEmpty() ? statement : shortName;
         if (name.length() > LONGEST_NAME) {
             name = name.substring(0, LONGEST_NAME - 1) + "…";
@@ -96,11 +90,11 @@ final class CaseFramework {
         return new SkillRead(
                 id,
                 name,
-                top.equals(id) ? "" : cut(items.get(top).path("fullStatement").asString()),
-                gradeOf(item.path("educationLevel")),
+                top.equals(id) ? "" : cut(text(items.get(top).fullStatement())),
+                gradeOf(item.educationLevel()),
                 statement.equals(name) ? "" : statement,
                 scheme,
-                item.path("humanCodingScheme").asString("").strip(),
+                text(item.humanCodingScheme()),
                 before.getOrDefault(id, Set.of()).stream()
                         .filter(items::containsKey)
                         .toList());
@@ -118,8 +112,8 @@ final class CaseFramework {
         return at;
     }
 
-    private static @Nullable Integer gradeOf(JsonNode levels) {
-        String first = levels.isArray() && !levels.isEmpty() ? levels.get(0).asString("") : "";
+    private static @Nullable Integer gradeOf(@Nullable List<@Nullable String> levels) {
+        String first = levels == null || levels.isEmpty() ? "" : text(levels.get(0));
         if (first.equalsIgnoreCase("KG")) {
             return 0;
         }

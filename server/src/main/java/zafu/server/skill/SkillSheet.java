@@ -1,7 +1,6 @@
 package zafu.server.skill;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -13,6 +12,8 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
 import org.jspecify.annotations.Nullable;
+import zafu.server.platform.BoundedCsv;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.Refusal;
 import zafu.server.skill.FrameworkRead.SkillRead;
 
@@ -36,7 +37,7 @@ final class SkillSheet {
                 .setAllowMissingColumnNames(true)
                 .setDelimiter(firstLine(text).contains(";") && !firstLine(text).contains(",") ? ";" : ",")
                 .get();
-        try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
+        try (CSVParser rows = BoundedCsv.open(text, format)) {
             if (rows.getHeaderNames().stream().noneMatch("name"::equalsIgnoreCase)) {
                 throw Refusal.unusable("no-name-column", "The file has no column called \"name\".");
             }
@@ -54,6 +55,9 @@ final class SkillSheet {
         List<SkillRead> skills = new ArrayList<>();
         List<String> passedOver = new ArrayList<>();
         for (CSVRecord row : rows) {
+            if (row.getRecordNumber() > Bounds.TABLE_ROWS) {
+                throw Refusal.unusable("too-many", "The file has more than " + Bounds.TABLE_ROWS + " rows.");
+            }
             long line = row.getRecordNumber() + 1;
             String name = cell(row, "name");
             String grade = cell(row, "grade").toUpperCase(Locale.ROOT);

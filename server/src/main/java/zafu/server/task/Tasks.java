@@ -154,6 +154,15 @@ public class Tasks {
         return found;
     }
 
+    /** Of every version of every task of these classes, drafts included. */
+    public List<Materials> materialsOfClasses(Collection<Long> classIds) {
+        return classIds.stream()
+                .flatMap(classId -> loader.allOf(classId).tasks().stream())
+                .flatMap(task -> task.versions().stream().map(task::content))
+                .map(content -> new Materials(content.texts(), content.questions()))
+                .toList();
+    }
+
     private static TaskForClass forClass(ClassTasks all, TaskWithVersions task) {
         Map<StudentId, Given> given = new LinkedHashMap<>();
         Map<StudentId, Outcome> outcomes = all.outcomes(task);

@@ -16,7 +16,9 @@ import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.Refusal;
 
 /** Spreadsheet files, honest and hostile. */
@@ -128,22 +130,23 @@ class WorkbooksTest {
                 .hasMessageContaining("leads out of it");
     }
 
-    @Test
-    void aSmallFileThatSwellsIsGivenUpEarly() {
+    @ParameterizedTest
+    @CsvSource({"xl/workbook.xml, larger than Zafu reads", "a picture.bin, swells to more than 200 MB"})
+    void aSmallFileThatSwellsIsGivenUpEarly(String part, String why) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         byte[] zeros = new byte[1024 * 1024];
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry("xl/workbook.xml"));
+            zip.putNextEntry(new ZipEntry(part));
             for (int i = 0; i < 300; i++) {
                 zip.write(zeros);
             }
         } catch (IOException impossible) {
             throw new IllegalStateException(impossible);
         }
-        assertThat(out.size()).isLessThan(SheetReader.MOST_BYTES);
+        assertThat(out.size()).isLessThan(Bounds.TABLE_BYTES);
         assertThatThrownBy(() -> SheetReader.read(out.toByteArray()))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("swells to more than 200 MB");
+                .hasMessageContaining(why);
     }
 
     @Test

@@ -6,12 +6,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import zafu.server.library.Markdown.Reader;
 
 class MarkdownTest {
     @Test
     void paragraphsListsAndTablesAreShown() {
-        String html = Markdown.html("One *two*\n\n- a\n- b\n\n| h |\n| --- |\n| 1 |", Reader.ADULT);
+        String html = Markdown.html("One *two*\n\n- a\n- b\n\n| h |\n| --- |\n| 1 |");
         assertThat(html)
                 .contains("<p>One <em>two</em></p>")
                 .contains("<li>a</li>")
@@ -21,14 +20,13 @@ class MarkdownTest {
 
     @Test
     void aLineBreakStaysOne() {
-        assertThat(Markdown.html("Roses\nare red", Reader.ADULT)).contains("Roses<br />are red");
+        assertThat(Markdown.html("Roses\nare red")).contains("Roses<br />are red");
     }
 
     @Test
-    void aPictureComesFromTheReadersOwnAddress() {
-        assertThat(Markdown.html("![a crab](file:12)", Reader.ADULT)).contains("src=\"/api/library/files/12\"");
-        assertThat(Markdown.html("![a crab](file:12)", Reader.STUDENT))
-                .contains("src=\"/api/my/files/12\"")
+    void aPictureComesFromOurOwnAddress() {
+        assertThat(Markdown.html("![a crab](file:12)"))
+                .contains("src=\"/api/files/12\"")
                 .contains("alt=\"a crab\"");
     }
 
@@ -49,7 +47,7 @@ class MarkdownTest {
                 "<form action=\"https://elsewhere.example\"><input name=a></form>"
             })
     void nothingThatCouldDoHarmIsLeft(String markdown) {
-        assertThat(Markdown.html(markdown, Reader.STUDENT))
+        assertThat(Markdown.html(markdown))
                 .doesNotContain("<script")
                 .doesNotContain("onerror")
                 .doesNotContain("onload")
@@ -67,7 +65,7 @@ class MarkdownTest {
 
     @Test
     void aWayOutsideDoesNotVouchForWhereItLeads() {
-        assertThat(Markdown.html("[tides](https://tides.example/a)", Reader.ADULT))
+        assertThat(Markdown.html("[tides](https://tides.example/a)"))
                 .contains("href=\"https://tides.example/a\"")
                 .contains("nofollow");
     }
@@ -78,14 +76,12 @@ class MarkdownTest {
             quoteCharacter = '"',
             value = {"One *two*|One <em>two</em>", "One|One", "5 < 6|5 &lt; 6"})
     void aSingleLineNeedsNoParagraph(String markdown, String html) {
-        assertThat(Markdown.inline(markdown, Reader.ADULT)).isEqualTo(html);
+        assertThat(Markdown.inline(markdown)).isEqualTo(html);
     }
 
     @Test
     void severalParagraphsStayParagraphs() {
-        assertThat(Markdown.inline("One\n\nTwo", Reader.ADULT))
-                .contains("<p>One</p>")
-                .contains("<p>Two</p>");
+        assertThat(Markdown.inline("One\n\nTwo")).contains("<p>One</p>").contains("<p>Two</p>");
     }
 
     @Test

@@ -28,7 +28,7 @@ class StudentPagesTest {
         StudentPages.Written written = new StudentPages.Written(7, kind, "Which *one*?", 2, body);
         PartNames names =
                 PartNames.of(secret, 7, StudentPages.sortable(kind, body).size());
-        return StudentPages.sheet(written, Markdown.Reader.STUDENT, choices, names);
+        return StudentPages.sheet(written, choices, names);
     }
 
     private static List<Integer> names(List<QuestionPart> parts) {

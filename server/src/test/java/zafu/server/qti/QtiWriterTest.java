@@ -84,7 +84,7 @@ class QtiWriterTest {
     }
 
     private static QuestionRead outAndIn(QuestionDraft question, QtiVersion version) {
-        String xml = new QtiWriter(question, markdown -> Markdown.html(markdown, Markdown.Reader.ADULT))
+        String xml = new QtiWriter(question, markdown -> Markdown.html(markdown))
                 .write("q1", "Title", version, "en")
                 .write(version::elementName, version::attributeName);
         Element item = Xml.parse(xml.getBytes(StandardCharsets.UTF_8));
