@@ -3,6 +3,7 @@ package zafu.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -124,6 +125,19 @@ class PermissionWalkTest extends WalkTest {
                 .isNotEmpty()
                 .allSatisfy(endpoint -> assertThat(call(stranger, endpoint)).isEqualTo(403));
         assertThat(Stream.of("POST /api/class-lists", "POST /api/class-lists/preview"))
+                .allSatisfy(endpoint -> assertThat(call(stranger, endpoint)).isEqualTo(404));
+    }
+
+    /** What is for every adult is for each of them alone where it is their own. */
+    @Test
+    void whatATeacherKeepsToThemselvesIsNotThereForAnother() {
+        HttpCaller stranger = nobody().signInAdult(OTHER_TEACHER, PASSWORD);
+        List<String> ownThings =
+                List.of("{itemId}", "{fileId}", "{phraseId}", "{nameSetId}", "{narrowingId}", "{key}", "{feedId}");
+        assertThat(endpoints().stream()
+                        .filter(endpoint -> !endpoint.contains("/api/my/"))
+                        .filter(endpoint -> ownThings.stream().anyMatch(endpoint::contains)))
+                .hasSizeGreaterThan(8)
                 .allSatisfy(endpoint -> assertThat(call(stranger, endpoint)).isEqualTo(404));
     }
 

@@ -50,6 +50,11 @@ final class TestClass {
         return students.get(number - 1).path("entryCode").asString(null);
     }
 
+    /** Somebody who is not signed in. */
+    HttpCaller stranger() {
+        return new HttpCaller(port);
+    }
+
     HttpCaller signedIn(int number) {
         return new HttpCaller(port)
                 .signInStudent(students.get(number - 1).get("entryCode").asString());

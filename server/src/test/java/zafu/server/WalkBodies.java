@@ -87,10 +87,7 @@ final class WalkBodies {
             Map.entry("/talks/{talkId}", TALK),
             Map.entry("/posts", Map.of("text", "Hello")),
             Map.entry("/hidden", Map.of("hidden", true)),
-            Map.entry("/shelf/items", Map.of("items", List.of(1), "starred", false)),
-            Map.entry("/taken-off", Map.of("items", List.of(1))),
             Map.entry("/checked", Map.of("answers", Map.of())),
-            Map.entry("/materials", Map.of("items", List.of(1))),
             Map.entry("/steps", STEP),
             Map.entry("/effects", STEP),
             Map.entry("/proposal", PROPOSAL),
@@ -258,6 +255,13 @@ final class WalkBodies {
         }
         if (endpoint.endsWith("/students/deeds")) {
             return Map.of("kind", "ARCHIVE", "students", List.of(student));
+        }
+        List<Object> items = List.of(places.get("itemId"));
+        if (endpoint.endsWith("/shelf/items")) {
+            return Map.of("items", items, "starred", false);
+        }
+        if (endpoint.endsWith("/taken-off") || endpoint.endsWith("/materials")) {
+            return Map.of("items", items);
         }
         if (endpoint.endsWith("/pair-notes")) {
             return Map.of("oneId", student, "otherId", student, "kind", "WORKS_WELL", "weight", 1);

@@ -62,11 +62,9 @@ abstract class WalkTest extends ServerTest {
                 arrangement,
                 "taskId",
                 task,
-                "itemId",
-                1,
                 "groupId",
                 own.groups(arrangement).get(0)));
-        places.putAll(Map.of("skillId", 1, "unitId", 0, "evidenceId", 1, "fileId", 0));
+        places.putAll(Map.of("skillId", 1, "evidenceId", 1));
         places.put("measureId", 1);
         places.put(
                 "accommodationId", own.grant(1, "UNTIMED", null).ok().get("id").asLong());
@@ -76,22 +74,8 @@ abstract class WalkTest extends ServerTest {
                         .get("importId")
                         .asLong());
         knowWishes(own);
-        places.putAll(Map.of(
-                "requestId",
-                1,
-                "groupRequestId",
-                1,
-                "pullId",
-                1,
-                "narrowingId",
-                1,
-                "nameSetId",
-                0,
-                "adultId",
-                1,
-                "token",
-                "none"));
-        places.putAll(Map.of("key", "none", "workKey", "none", "phraseId", 0, "backupName", "none", "invitationId", 0));
+        places.putAll(Map.of("pullId", 1, "adultId", 1, "token", "none", "workKey", "none"));
+        places.putAll(new OwnThings(own).places((long) places.get("groupId")));
         places.putAll(new OwnCorner(own, (long) places.get("groupId")).places());
         knowThePlan(own, task);
         var page = student.post("/api/my/tasks/" + task + "/tries", null).ok();
