@@ -17,7 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import zafu.server.demo.HttpCaller;
 
-/** What the packaged application has acknowledged survives its being killed at any moment. */
+/** What the packaged application has acknowledged survives its being killed, or told to stop, at any moment. */
 class KilledServerTest {
     private static final int ANSWERS = 200;
 
@@ -42,9 +42,24 @@ class KilledServerTest {
         String code = server.codeOf("Hana");
         HttpCaller student = server.caller().signInStudent(code);
         JsonNode page = openTry(student);
-        Map<Long, String> acknowledged = answerUntilKilled(student, page);
+        Map<Long, String> acknowledged = answerUntilGone(student, page, server::kill);
         assertThat(acknowledged).isNotEmpty();
+        assertKept(student, page, acknowledged);
+    }
 
+    /** A thread that is interrupted while it writes closes the database under everybody. */
+    @Test
+    void whoIsToldToStopFinishesWhatIsUnderWayAndEndsInOrder() throws Exception {
+        HttpCaller student = server.caller().signInStudent(server.codeOf("Hana"));
+        JsonNode page = openTry(student);
+        Map<Long, String> acknowledged = answerUntilGone(student, page, server::stop);
+        assertThat(acknowledged).isNotEmpty();
+        assertThat(server.log()).doesNotContain("ClosedByInterrupt", "MVStoreException", " ERROR ");
+        assertKept(student, page, acknowledged);
+        assertThat(server.log()).doesNotContain("recover");
+    }
+
+    private void assertKept(HttpCaller student, JsonNode page, Map<Long, String> acknowledged) throws Exception {
         server.start();
         // The same session: nobody has to sign in anew.
         JsonNode after = student.get("/api/my/tries/" + page.get("id").asLong()).ok();
@@ -131,17 +146,19 @@ class KilledServerTest {
         return task;
     }
 
-    /** Gives answers as fast as it can while another thread kills the server after a random number of them. */
-    private Map<Long, String> answerUntilKilled(HttpCaller student, JsonNode page) throws InterruptedException {
+    /** Gives answers as fast as it can while another thread ends the server after a random number of them. */
+    private Map<Long, String> answerUntilGone(HttpCaller student, JsonNode page, Runnable end)
+            throws InterruptedException {
         List<Long> questions = new ArrayList<>();
         page.get("questions")
                 .forEach(question -> questions.add(question.get("id").asLong()));
         Map<Long, String> acknowledged = new LinkedHashMap<>();
-        int killAfter = 40 + new Random().nextInt(ANSWERS - 60);
+        Thread ending = new Thread(end);
+        int endAfter = 40 + new Random().nextInt(ANSWERS - 60);
         for (int i = 1; i <= ANSWERS && server.isAlive(); i++) {
             long question = questions.get(i % questions.size());
-            if (i == killAfter) {
-                new Thread(server::kill).start();
+            if (i == endAfter) {
+                ending.start();
             }
             try {
                 String path = "/api/my/tries/" + page.get("id").asLong() + "/answers/" + question;
@@ -152,7 +169,7 @@ class KilledServerTest {
                 break;
             }
         }
-        server.kill();
+        ending.join();
         return acknowledged;
     }
 }

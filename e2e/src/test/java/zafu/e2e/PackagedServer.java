@@ -98,6 +98,16 @@ final class PackagedServer {
         }
     }
 
+    /** Asks it to end, as a system does that is shut down, and waits for it as long as it may finish what it does. */
+    void stop() {
+        try {
+            process.destroy();
+            assertThat(process.waitFor(40, TimeUnit.SECONDS)).as("it ended by itself").isTrue();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     /** Runs the application as a command and says what it printed. */
     String command(String... words) throws Exception {
         Path said = Files.createTempFile(data, "said", ".txt");

@@ -135,6 +135,22 @@ class GroupSupportTest extends ServerTest {
     }
 
     @Test
+    void whoLeadsNoGroupThatATaskIsForLearnsNotEvenItsName() {
+        Led led = new Led("led and told");
+        TestTask other = TestTask.out(led.own, TestClass.targets(false, List.of(led.lower), List.of(), List.of()));
+        String grid = "/api/classes/" + led.own.id + "/progress";
+        assertThat(led.wen.get(grid).ok().get("tasks")).isEmpty();
+        assertThat(led.wen.get("/api/tasks/" + other.id + "/live").status()).isEqualTo(404);
+        TestTask theirs = TestTask.out(led.own, TestClass.forEveryone());
+        assertThat(led.wen.get(grid).ok().get("tasks")).hasSize(1);
+        led.own.step(led.arrangement, Map.of("kind", "LEAD", "groupId", led.upper, "adults", List.of()));
+        assertThat(led.wen.get(grid).ok().get("tasks")).isEmpty();
+        for (String part : List.of("/live", "/results", "/marking")) {
+            assertThat(led.wen.get("/api/tasks/" + theirs.id + part).status()).isEqualTo(404);
+        }
+    }
+
+    @Test
     void whoStopsLeadingStopsSeeing() {
         Led led = new Led("led no more");
         led.own.step(led.arrangement, Map.of("kind", "LEAD", "groupId", led.upper, "adults", List.of()));

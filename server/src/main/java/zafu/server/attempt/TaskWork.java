@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
@@ -68,6 +69,9 @@ class TaskWork {
                 }
             });
         }
+        if (classes.stream().noneMatch(each -> permission.reach(each).isWhole()) && !isOfAny(task, students.keySet())) {
+            throw Refusal.notFound("task");
+        }
         if (groupId != null) {
             Arrangements.GroupOfClass group = arrangements.group(groupId);
             if (!permission.reach(group.classId()).seesGroup(groupId)) {
@@ -76,6 +80,13 @@ class TaskWork {
             students.keySet().retainAll(group.members());
         }
         return new Seen(task, students, classes);
+    }
+
+    private boolean isOfAny(Tasks.TaskForClass task, Set<StudentId> students) {
+        return Stream.concat(task.given().keySet().stream(), task.conflicts().stream())
+                        .anyMatch(students::contains)
+                || attempts.findByTaskIdInOrderById(List.of(task.taskId())).stream()
+                        .anyMatch(each -> students.contains(new StudentId(each.studentId)));
     }
 
     /** As {@link #requireToSee}, for those who may change every class of theirs that it goes to. */

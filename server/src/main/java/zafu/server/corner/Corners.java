@@ -1,7 +1,5 @@
 package zafu.server.corner;
 
-import java.net.URI;
-import java.net.URISyntaxException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +12,7 @@ import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.corner.CornerController.CornerEdit;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.WebAddress;
 
 /** Makes corners and says what may be done in them. */
 @Service
@@ -97,20 +96,11 @@ class Corners {
         }
     }
 
-    /** An address of a page, or empty; whatever could run something is refused. */
+    /** The address of a page, or empty. */
     static String address(String typed, String field) {
         String address = typed.strip();
-        if (address.isEmpty()) {
-            return "";
-        }
-        try {
-            URI uri = new URI(address);
-            if (("https".equalsIgnoreCase(uri.getScheme()) || "http".equalsIgnoreCase(uri.getScheme()))
-                    && uri.getHost() != null) {
-                return address;
-            }
-        } catch (URISyntaxException notOne) {
-            // Said below, as for any other that is none.
+        if (address.isEmpty() || WebAddress.isOne(address)) {
+            return address;
         }
         throw Refusal.unusableField("no-address", field, "An address begins with https:// and names a page.");
     }

@@ -1,9 +1,7 @@
 package zafu.server.library;
 
-import java.net.URI;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.server.access.ClassPermission;
@@ -12,6 +10,7 @@ import zafu.server.library.LibraryController.QuestionShown;
 import zafu.server.library.LibraryController.SkillUse;
 import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.WebAddress;
 import zafu.server.skill.Skills;
 
 /** Whether an item can be kept as it is wanted; if not, one sentence says why. */
@@ -123,21 +122,9 @@ class ItemCheck {
     }
 
     private static void requireAddress(String address) {
-        if (!isWebAddress(address)) {
+        if (!WebAddress.isOne(address)) {
             throw Refusal.unusableField(
                     "address-unusable", "address", "The address must begin with http:// or https:// and name a place.");
-        }
-    }
-
-    static boolean isWebAddress(String address) {
-        try {
-            URI uri = URI.create(address == null ? "" : address.strip());
-            return Set.of("http", "https")
-                            .contains(String.valueOf(uri.getScheme()).toLowerCase(Locale.ROOT))
-                    && uri.getHost() != null
-                    && uri.getUserInfo() == null;
-        } catch (IllegalArgumentException broken) {
-            return false;
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,7 +57,7 @@ class ProgressService {
     @Transactional(readOnly = true)
     ProgressController.Grid grid(long classId, @Nullable Long arrangementId) {
         Reach reach = permission.reach(classId);
-        Marks.Work work = inOrder(classWork.of(classId));
+        Marks.Work work = inOrder(seen(classWork.of(classId), reach));
         Instant now = classWork.now();
         Cells cells = new Cells(work, now);
         Map<StudentId, Roster.StudentName> names = roster.byId(classId);
@@ -71,6 +72,21 @@ class ProgressService {
                         .toList(),
                 work.settings().lowPercent(),
                 reach.role().mayChange());
+    }
+
+    /** Who leads groups alone learns of no task but those of their students. */
+    private static Marks.Work seen(Marks.Work work, Reach reach) {
+        List<TaskForClass> tasks = work.tasks().stream()
+                .filter(task -> reach.isWhole() || isOfAny(task, work, reach))
+                .toList();
+        return new Marks.Work(work.settings(), tasks, work.tries(), work.said());
+    }
+
+    private static boolean isOfAny(TaskForClass task, Marks.Work work, Reach reach) {
+        return Stream.concat(task.given().keySet().stream(), task.conflicts().stream())
+                        .anyMatch(student -> reach.sees(student.value()))
+                || work.tries().stream()
+                        .anyMatch(each -> each.taskId() == task.taskId() && reach.sees(each.studentId()));
     }
 
     /** By the day on which they are due, then by when they open; without days in the order in which they were made. */
