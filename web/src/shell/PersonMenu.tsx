@@ -9,6 +9,7 @@ import { sessionQuery } from "../api/queries";
 import { signOut } from "./signOut";
 import { words } from "./words";
 
+const AboutDialog = lazy(() => import("../account/AboutDialog"));
 const SignInsDialog = lazy(() => import("../account/SignInsDialog"));
 const JoinGroupDialog = lazy(() => import("../entry/JoinGroupDialog"));
 
@@ -17,11 +18,12 @@ async function askToHelp(body: Schemas["GroupKey"]): Promise<string> {
   return words.askedToHelp;
 }
 
-/** What is the adult's own: the school, helping in a group, where they are signed in, signing out. */
+/** What is the adult's own: the school, helping in a group, where they are signed in, what Zafu is made of, signing out. */
 export function PersonMenu() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [joining, setJoining] = useState(false);
   const [listing, setListing] = useState(false);
+  const [telling, setTelling] = useState(false);
   const name = useQuery(sessionQuery).data?.displayName ?? "";
   return (
     <>
@@ -52,11 +54,24 @@ export function PersonMenu() {
         >
           {words.signIns}
         </MenuItem>
+        <MenuItem
+          onClick={() => {
+            setAnchor(null);
+            setTelling(true);
+          }}
+        >
+          {words.about}
+        </MenuItem>
         <MenuItem onClick={signOut}>{words.signOut}</MenuItem>
       </Menu>
       {listing && (
         <Suspense>
           <SignInsDialog onClose={() => setListing(false)} />
+        </Suspense>
+      )}
+      {telling && (
+        <Suspense>
+          <AboutDialog onClose={() => setTelling(false)} />
         </Suspense>
       )}
       {joining && (

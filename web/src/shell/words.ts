@@ -25,6 +25,7 @@ export const words = {
   helpInGroupHelp: "A teacher has told you the code and the password of a group.",
   askedToHelp: "The teacher has been asked. You see the group as soon as they let you in.",
   signIns: "Where I am signed in…",
+  about: "About Zafu",
   signOut: "Sign out",
   school: "School and measures…",
   everyone: "everyone",

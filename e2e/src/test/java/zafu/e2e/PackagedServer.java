@@ -102,7 +102,9 @@ final class PackagedServer {
     void stop() {
         try {
             process.destroy();
-            assertThat(process.waitFor(40, TimeUnit.SECONDS)).as("it ended by itself").isTrue();
+            assertThat(process.waitFor(40, TimeUnit.SECONDS))
+                    .as("it ended by itself")
+                    .isTrue();
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
         }
