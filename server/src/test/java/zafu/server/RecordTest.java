@@ -2,17 +2,30 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.system.CapturedOutput;
+import org.springframework.boot.test.system.OutputCaptureExtension;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import zafu.server.demo.HttpCaller;
 
 /** What a family may ask for. */
+@ExtendWith(OutputCaptureExtension.class)
 class RecordTest extends ServerTest {
     private static final String PLANTED = "Qzwertyplover";
 
@@ -69,7 +82,7 @@ class RecordTest extends ServerTest {
 
     /** One word that stands nowhere else is put wherever something about a student can be said, and looked for afterwards. */
     @Test
-    void noWordAboutAnErasedStudentIsLeftAnywhere() {
+    void noWordAboutAnErasedStudentIsLeftAnywhere(CapturedOutput log) throws IOException {
         TestClass own = withAWholeLife("planted");
         long student = own.student(1);
         String path = "/api/students/" + student;
@@ -95,10 +108,89 @@ class RecordTest extends ServerTest {
                 "source",
                 PLANTED));
         own.teacher.post(path + "/accommodations", need).done();
+        plantInWork(own);
+        plantInCorner(own);
+        assertThat(inFiles()).isEqualTo(2);
         assertThat(everything().stream().filter(line -> line.startsWith("import_change ")))
                 .anyMatch(line -> line.contains(PLANTED));
         own.teacher.post(path + "/erase", Map.of("name", "S1 Otherwise")).done();
         assertThat(everything().stream().filter(line -> line.contains(PLANTED))).isEmpty();
+        assertThat(inFiles()).isZero();
+        String backup =
+                own.teacher.post("/api/school/backups", null).ok().get("name").asString();
+        assertThat(inBackup(backup)).isZero();
+        assertThat(log.getAll()).doesNotContain(PLANTED);
+    }
+
+    /** Answers, also one that came late, a text, a file, and what adults say of it. */
+    private static void plantInWork(TestClass own) {
+        TestTask task = TestTask.out(own, TestClass.forEveryone());
+        JsonNode page = task.start(1);
+        String tryPath = "/api/my/tries/" + page.get("id").asLong();
+        long question = page.get("questions").get(0).get("id").asLong();
+        HttpCaller student = own.signedIn(1);
+        Map<String, Object> given = Map.of("given", PLANTED);
+        student.put(tryPath + "/answers/" + question, given).ok();
+        student.uploadFile(
+                        tryPath + "/files", (PLANTED + " by hand").getBytes(StandardCharsets.UTF_8), PLANTED + ".txt")
+                .ok();
+        student.post(tryPath + "/hand-in", null).ok();
+        student.put(tryPath + "/answers/" + question, given).ok();
+        own.teacher
+                .put("/api/tries/" + page.get("id").asLong() + "/remark", Map.of("text", PLANTED, "returned", true))
+                .done();
+    }
+
+    private static void plantInCorner(TestClass own) {
+        long group = own.groups(own.arrange(1)).get(0);
+        OwnCorner corner = new OwnCorner(own, group);
+        Map<String, Object> open = Map.of(
+                "meetingAddress",
+                "",
+                "meetsHere",
+                false,
+                "studentsAdd",
+                true,
+                "version",
+                corner.shown().get("version").asLong());
+        own.teacher.put("/api/corners/" + corner.id, open).done();
+        HttpCaller student = own.signedIn(1);
+        student.post("/api/my/talks/" + corner.talk + "/posts", Map.of("text", PLANTED))
+                .done();
+        byte[] shared = (PLANTED + " for all").getBytes(StandardCharsets.UTF_8);
+        assertThat(student.uploadFile("/api/my/corners/" + corner.id + "/files", shared, PLANTED + ".txt")
+                        .status())
+                .isLessThan(300);
+    }
+
+    private static long inFiles() throws IOException {
+        try (Stream<Path> all = Files.walk(Path.of("target/test-data/files"))) {
+            return all.filter(Files::isRegularFile)
+                    .filter(RecordTest::holdsTheWord)
+                    .count();
+        }
+    }
+
+    private static boolean holdsTheWord(Path file) {
+        try {
+            return new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1).contains(PLANTED);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private static long inBackup(String name) throws IOException {
+        try (Stream<Path> all = Files.walk(Path.of("target/test-data"))) {
+            Path made = all.filter(each -> each.endsWith(name)).findFirst().orElseThrow();
+            try (ZipFile zip = new ZipFile(made.toFile())) {
+                long found = 0;
+                for (ZipEntry entry : Collections.list(zip.entries())) {
+                    byte[] part = zip.getInputStream(entry).readAllBytes();
+                    found += new String(part, StandardCharsets.UTF_8).contains(PLANTED) ? 1 : 0;
+                }
+                return found;
+            }
+        }
     }
 
     /** Every row of every table, a line each. */

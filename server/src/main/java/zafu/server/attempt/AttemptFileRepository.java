@@ -7,5 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface AttemptFileRepository extends JpaRepository<AttemptFile, Long> {
     List<AttemptFile> findByAttemptIdInOrderByAddedAtAscIdAsc(Collection<Long> attemptIds);
 
+    boolean existsByHash(String hash);
+
     boolean existsByAttemptIdAndFileKey(long attemptId, String fileKey);
 }

@@ -2,22 +2,28 @@ package zafu.server.attempt;
 
 import java.util.List;
 import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import zafu.server.platform.FileHolder;
+import zafu.server.platform.FilesLetGo;
 import zafu.server.roster.StudentPart;
 
 /** A student's tries and answers, as part of the student's record. */
 @Component
-class AttemptPart implements StudentPart {
+class AttemptPart implements StudentPart, FileHolder {
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
     private final AttemptFileRepository files;
     private final LateAnswerRepository late;
+    private final ApplicationEventPublisher events;
 
     AttemptPart(
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
             AttemptFileRepository files,
-            LateAnswerRepository late) {
+            LateAnswerRepository late,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.attempts = attempts;
         this.answers = answers;
         this.files = files;
@@ -56,6 +62,11 @@ class AttemptPart implements StudentPart {
     }
 
     @Override
+    public boolean holds(String hash) {
+        return files.existsByHash(hash);
+    }
+
+    @Override
     public void erase(long studentId) {
         List<Attempt> own = attempts.findByStudentIdOrderById(studentId);
         own.forEach(each -> answers.deleteAll(answers.findByAttemptId(each.id)));
@@ -63,9 +74,11 @@ class AttemptPart implements StudentPart {
         late.deleteAll(late.findByAttemptIdInOrderById(
                 own.stream().map(each -> each.id).toList()));
         late.flush();
-        files.deleteAll(files.findByAttemptIdInOrderByAddedAtAscIdAsc(
-                own.stream().map(each -> each.id).toList()));
+        List<AttemptFile> handed = files.findByAttemptIdInOrderByAddedAtAscIdAsc(
+                own.stream().map(each -> each.id).toList());
+        files.deleteAll(handed);
         files.flush();
+        events.publishEvent(FilesLetGo.of(handed.stream().map(each -> each.hash).toList()));
         attempts.deleteAll(own);
     }
 }

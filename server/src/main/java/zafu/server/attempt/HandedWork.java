@@ -3,6 +3,7 @@ package zafu.server.attempt;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionOperations;
@@ -10,6 +11,7 @@ import zafu.server.platform.Bounds;
 import zafu.server.platform.CheckedFiles;
 import zafu.server.platform.Downloads;
 import zafu.server.platform.FileStore;
+import zafu.server.platform.FilesLetGo;
 import zafu.server.platform.Refusal;
 
 /** Text and files that students hand in. */
@@ -21,6 +23,7 @@ class HandedWork {
     private final OwnTries own;
     private final AttemptAccess access;
     private final TransactionOperations transactions;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     HandedWork(
@@ -29,12 +32,14 @@ class HandedWork {
             OwnTries own,
             AttemptAccess access,
             TransactionOperations transactions,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.files = files;
         this.store = store;
         this.own = own;
         this.access = access;
         this.transactions = transactions;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -86,7 +91,9 @@ class HandedWork {
     @Transactional
     void remove(long tryId, long fileId) {
         requireRunning(tryId);
-        files.delete(requireFile(tryId, fileId));
+        AttemptFile file = requireFile(tryId, fileId);
+        files.delete(file);
+        events.publishEvent(FilesLetGo.of(List.of(file.hash)));
     }
 
     @Transactional(readOnly = true)

@@ -11,5 +11,7 @@ interface CornerFileRepository extends JpaRepository<CornerFile, Long> {
 
     List<CornerFile> findByStudentIdOrderByAddedAtAscIdAsc(long studentId);
 
+    boolean existsByHash(String hash);
+
     long countByCornerIdAndRemovedAtIsNull(long cornerId);
 }

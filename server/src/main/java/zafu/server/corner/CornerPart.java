@@ -3,17 +3,26 @@ package zafu.server.corner;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import zafu.server.platform.FileHolder;
+import zafu.server.platform.FilesLetGo;
 import zafu.server.roster.StudentPart;
 
 /** What a student said and brought in corners, as part of the student's record. */
 @Component
-class CornerPart implements StudentPart {
+class CornerPart implements StudentPart, FileHolder {
     private final TalkPostRepository posts;
     private final CornerFileRepository files;
     private final CornerVisitRepository visits;
+    private final ApplicationEventPublisher events;
 
-    CornerPart(TalkPostRepository posts, CornerFileRepository files, CornerVisitRepository visits) {
+    CornerPart(
+            TalkPostRepository posts,
+            CornerFileRepository files,
+            CornerVisitRepository visits,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.posts = posts;
         this.files = files;
         this.visits = visits;
@@ -40,6 +49,11 @@ class CornerPart implements StudentPart {
     }
 
     @Override
+    public boolean holds(String hash) {
+        return files.existsByHash(hash);
+    }
+
+    @Override
     public void erase(long studentId) {
         for (TalkPost each : postsAbout(studentId)) {
             if (Objects.equals(each.reportedBy, studentId)) {
@@ -50,7 +64,9 @@ class CornerPart implements StudentPart {
                 posts.delete(each);
             }
         }
-        files.deleteAll(files.findByStudentIdOrderByAddedAtAscIdAsc(studentId));
+        List<CornerFile> shared = files.findByStudentIdOrderByAddedAtAscIdAsc(studentId);
+        files.deleteAll(shared);
+        events.publishEvent(FilesLetGo.of(shared.stream().map(each -> each.hash).toList()));
         visits.deleteByStudentId(studentId);
         posts.flush();
     }

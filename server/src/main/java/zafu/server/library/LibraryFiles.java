@@ -10,12 +10,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Bounds;
+import zafu.server.platform.FileHolder;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
 
 /** Pictures and PDFs of the library. */
 @Service
-public class LibraryFiles {
+public class LibraryFiles implements FileHolder {
     private final LibraryFileRepository files;
     private final LibraryItemRepository items;
     private final QuestionRepository questions;
@@ -42,6 +43,11 @@ public class LibraryFiles {
         this.current = current;
         this.reaches = reaches;
         this.clock = clock;
+    }
+
+    @Override
+    public boolean holds(String hash) {
+        return files.existsByHash(hash);
     }
 
     /** A file as it is listed. */

@@ -55,6 +55,15 @@ public class FileStore {
         }
     }
 
+    /** Takes the content away for good; nothing where there is none. */
+    void drop(String hash) {
+        try {
+            Files.deleteIfExists(placeOf(hash));
+        } catch (IOException kept) {
+            throw new UncheckedIOException(kept);
+        }
+    }
+
     private Path placeOf(String hash) {
         return folder.resolve(hash.substring(0, 2)).resolve(hash);
     }
