@@ -11,6 +11,8 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -191,6 +193,26 @@ class RecordTest extends ServerTest {
                 return found;
             }
         }
+    }
+
+    /** A column that nobody has thought about could keep what is said of a student. */
+    @Test
+    void ofEveryColumnWithWordsItIsSaidWhatTheyAreAbout() throws IOException {
+        Set<String> said = new TreeSet<>();
+        for (String line : Files.readAllLines(Path.of("src/test/resources/words-about-students.txt"))) {
+            if (line.contains(": ") && !line.startsWith("#")) {
+                String table = line.substring(0, line.indexOf(':'));
+                for (String column : line.substring(table.length() + 2).split(" ")) {
+                    assertThat(said.add(table + "." + column)).as(line).isTrue();
+                }
+            }
+        }
+        assertThat(jdbc.queryForList(
+                        "select lower(table_name) || '.' || lower(column_name) from information_schema.columns"
+                                + " where table_schema = 'public' and lower(table_name) <> 'flyway_schema_history'"
+                                + " and (data_type like 'CHARACTER%' or data_type like 'character%' or data_type = 'text')",
+                        String.class))
+                .containsExactlyInAnyOrderElementsOf(said);
     }
 
     /** Every row of every table, a line each. */
