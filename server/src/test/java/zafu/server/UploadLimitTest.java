@@ -55,4 +55,16 @@ class UploadLimitTest extends ServerTest {
         assertThat(teacher().post("/api/library/items", Map.of("kind", deep)).status())
                 .isIn(400, 413);
     }
+
+    /** Each of these was a fault of ours once, with a line in the log for whoever wanted to fill it. */
+    @Test
+    void whatIsNoIdLeadsNowhereAndWhatIsNoChoiceIsSaidSo() {
+        HttpCaller teacher = teacher();
+        TestClass own = newClass("no ids", 1);
+        assertThat(teacher.get("/api/files/99999999999999999999").status()).isEqualTo(404);
+        assertThat(teacher.get("/api/classes/abc/students").status()).isEqualTo(404);
+        HttpCaller.Answer refused = teacher.get("/api/classes/" + own.id + "/export?what=STUDENTS&as=NONSENSE");
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.body().get("detail").asString()).contains("\"as\"");
+    }
 }

@@ -95,10 +95,8 @@ public class ClassPermission {
         return roleIn(classId).maySeeNeeds();
     }
 
-    /** Codes let anybody in as the student, so a mere viewer does not get them. */
     public boolean mayHandOutCodes(long classId) {
-        ClassRole role = roleIn(classId);
-        return role != ClassRole.VIEWER && role.seesWholeClass();
+        return roleIn(classId).mayHandOutCodes();
     }
 
     /** Makes sure that the adult teaches some class, or looks after the school. */
@@ -162,7 +160,8 @@ public class ClassPermission {
         return byClass;
     }
 
-    private ClassRole roleIn(long classId) {
+    /** The adult's role in the class, which is "not here" where they have none. */
+    public ClassRole roleIn(long classId) {
         return role(classId).orElseThrow(() -> Refusal.notFound("class"));
     }
 

@@ -35,4 +35,14 @@ public enum ClassRole {
     public boolean mayChange() {
         return mayChange;
     }
+
+    /** Codes let anybody in as the student, so who merely looks does not get them, nor who sees a part of the class. */
+    boolean mayHandOutCodes() {
+        return this != VIEWER && seesWholeClass();
+    }
+
+    /** Says who works in the class, and as what. */
+    public boolean mayShare() {
+        return this == OWNER;
+    }
 }

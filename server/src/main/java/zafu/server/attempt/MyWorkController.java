@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -282,7 +283,15 @@ class MyWorkController {
 
     @PostMapping("/api/my/tasks/{taskId}/tries")
     TryPage start(@PathVariable long taskId) {
-        return tries.page(tries.start(taskId));
+        return tries.page(begun(taskId));
+    }
+
+    private long begun(long taskId) {
+        try {
+            return tries.start(taskId);
+        } catch (DataIntegrityViolationException begunByTheOtherTap) {
+            return tries.start(taskId);
+        }
     }
 
     @GetMapping("/api/my/tries/{tryId}")

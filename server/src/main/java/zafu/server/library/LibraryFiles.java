@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Bounds;
+import zafu.server.platform.CheckedFiles;
 import zafu.server.platform.FileHolder;
 import zafu.server.platform.FileStore;
 import zafu.server.platform.Refusal;
@@ -76,7 +77,7 @@ public class LibraryFiles implements FileHolder {
         MediaKind kind = MediaKind.of(content).orElseThrow();
         LibraryFile made = new LibraryFile();
         made.hash = store.keep(content);
-        made.name = name.length() > 200 ? name.substring(name.length() - 200) : name;
+        made.name = CheckedFiles.lastPart(name);
         made.mediaType = kind.mediaType;
         made.bytes = content.length;
         made.createdBy = current.anyAdultId().orElse(null);

@@ -49,7 +49,7 @@ public final class CheckedFiles {
      * their turn, so this is not to be called while others wait for the caller, as in a transaction.
      */
     public static Checked check(String name, byte[] content) {
-        String called = name.length() > LONGEST_NAME ? name.substring(name.length() - LONGEST_NAME) : name;
+        String called = lastPart(name);
         if (content.length == 0) {
             throw Refusal.unusable("file-empty", "\"" + called + "\" is empty.");
         }
@@ -67,6 +67,12 @@ public final class CheckedFiles {
         return type.equals("image/jpeg") || type.equals("image/png")
                 ? picture(called, type, content)
                 : new Checked(called, type, content);
+    }
+
+    /** Some browsers send the way to a file with its name; whoever keeps it elsewhere must not be led there. */
+    public static String lastPart(String name) {
+        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+        return last.length() > LONGEST_NAME ? last.substring(last.length() - LONGEST_NAME) : last;
     }
 
     /** Recordings are named in many ways for what is the same within. */

@@ -1,11 +1,12 @@
 package zafu.server.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import org.apache.catalina.connector.ClientAbortException;
+import org.hibernate.exception.ConstraintViolationException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -16,8 +17,10 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.exc.StreamConstraintsException;
@@ -26,6 +29,8 @@ import tools.jackson.core.exc.StreamConstraintsException;
 @RestControllerAdvice
 class ProblemHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+    private static final String CHANGED_MEANWHILE =
+            "Somebody else changed this a moment ago. What is shown now is the newest; please look and try again.";
     private final PageController page;
 
     ProblemHandler(PageController page) {
@@ -46,10 +51,26 @@ class ProblemHandler {
 
     @ExceptionHandler
     ProblemDetail lostRace(OptimisticLockingFailureException race) {
-        return problem(
-                HttpStatus.CONFLICT,
-                "changed-meanwhile",
-                "Somebody else changed this a moment ago. What is shown now is the newest; please look and try again.");
+        return problem(HttpStatus.CONFLICT, "changed-meanwhile", CHANGED_MEANWHILE);
+    }
+
+    /** Two did the same at the same moment, and the database let one of them. */
+    @ExceptionHandler
+    ProblemDetail twin(DataIntegrityViolationException refused, HttpServletRequest request) {
+        boolean unique = refused.getCause() instanceof ConstraintViolationException why
+                && why.getKind() == ConstraintViolationException.ConstraintKind.UNIQUE;
+        return unique ? problem(HttpStatus.CONFLICT, "changed-meanwhile", CHANGED_MEANWHILE) : bug(refused, request);
+    }
+
+    /** An address with something in it that is no id leads nowhere; a question with such a thing cannot be read. */
+    @ExceptionHandler
+    ProblemDetail senseless(MethodArgumentTypeMismatchException senseless) {
+        return senseless.getParameter().hasParameterAnnotation(PathVariable.class)
+                ? problem(HttpStatus.NOT_FOUND, "http-404", "There is nothing at this address.")
+                : problem(
+                        HttpStatus.BAD_REQUEST,
+                        "unreadable",
+                        "\"" + senseless.getName() + "\" is not of the shape asked for.");
     }
 
     @ExceptionHandler
@@ -67,7 +88,7 @@ class ProblemHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail invalid(ConstraintViolationException invalid) {
+    ProblemDetail invalid(jakarta.validation.ConstraintViolationException invalid) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, "invalid-field", invalid.getMessage());
     }
 

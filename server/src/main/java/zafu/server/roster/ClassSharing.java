@@ -2,7 +2,6 @@ package zafu.server.roster;
 
 import org.springframework.stereotype.Service;
 import zafu.server.access.ClassPermission;
-import zafu.server.access.ClassRole;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
 
@@ -26,7 +25,7 @@ public class ClassSharing {
             return;
         }
         permission.requireSee(classId);
-        if (permission.roles().get(classId) != ClassRole.OWNER) {
+        if (!permission.roleIn(classId).mayShare()) {
             throw Refusal.notAllowed("Who works in this class is for its owners to say.");
         }
     }

@@ -184,4 +184,11 @@ class CheckedFilesTest {
         byte[] half = Arrays.copyOf(jpeg(redOnTheLeft(400, 300)), 60);
         assertThatThrownBy(() -> CheckedFiles.check("half.jpg", half)).hasMessageContaining("cannot be read");
     }
+
+    @Test
+    void theWayToAFileIsNotPartOfItsName() {
+        byte[] words = "My notes.".getBytes(StandardCharsets.UTF_8);
+        assertThat(CheckedFiles.check("../../../etc/x.txt", words).name()).isEqualTo("x.txt");
+        assertThat(CheckedFiles.check("C:\\notes\\x.txt", words).name()).isEqualTo("x.txt");
+    }
 }
