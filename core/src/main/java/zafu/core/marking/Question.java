@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import zafu.core.measure.ScoreText;
 
@@ -98,18 +99,23 @@ public sealed interface Question {
 
         @Override
         public OptionalDouble share(Answer answer) {
-            OptionalDouble given = numberIn(answer);
-            return whole(given.isPresent() && isNear(BigDecimal.valueOf(given.getAsDouble())));
+            return whole(numbersIn(answer).anyMatch(given -> isNear(BigDecimal.valueOf(given))));
         }
 
         private boolean isNear(BigDecimal given) {
             return given.subtract(value).abs().compareTo(tolerance) <= 0;
         }
 
-        private static OptionalDouble numberIn(Answer answer) {
-            return answer instanceof Answer.Typed typed && ScoreText.read(typed.text()) instanceof ScoreText.Score score
-                    ? OptionalDouble.of(score.value())
-                    : OptionalDouble.empty();
+        /** "1,234" is two numbers, and whoever means the right one has it right. */
+        private static DoubleStream numbersIn(Answer answer) {
+            if (!(answer instanceof Answer.Typed typed)) {
+                return DoubleStream.empty();
+            }
+            ScoreText read = ScoreText.read(typed.text());
+            if (read instanceof ScoreText.Unsure unsure) {
+                return DoubleStream.of(unsure.asDecimal(), unsure.asThousands());
+            }
+            return read instanceof ScoreText.Score score ? DoubleStream.of(score.value()) : DoubleStream.empty();
         }
     }
 

@@ -41,7 +41,19 @@ class MeasureTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"571|571", "7,5|7.5", "7.5|7.5", "-3|-3", "1.234,5|1234.5", "1,234.5|1234.5", "' 604 '|604"})
+            value = {
+                "571|571",
+                "7,5|7.5",
+                "7.5|7.5",
+                "-3|-3",
+                "1.234,5|1234.5",
+                "1,234.5|1234.5",
+                "' 604 '|604",
+                "1 234|1234",
+                "1'234.5|1234.5",
+                "1,234,567|1234567",
+                "0,125|0.125"
+            })
     void scoresAreReadWithCommaOrPoint(String typed, double value) {
         assertThat(ScoreText.read(typed)).isEqualTo(new ScoreText.Score(value));
     }
@@ -53,7 +65,7 @@ class MeasureTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"57l", "1,2,3", "12-14", "=1+1", "NaN"})
+    @ValueSource(strings = {"57l", "1,2,3", "12-14", "=1+1", "NaN", "5'3", "12 5", "3/4", "<20"})
     void anythingElseIsKeptAsTypedForTheMessage(String typed) {
         assertThat(ScoreText.read(typed)).isEqualTo(new ScoreText.Unreadable(typed));
     }

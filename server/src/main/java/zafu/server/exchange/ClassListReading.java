@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import zafu.core.measure.DecimalMark;
 import zafu.core.measure.ScoreText;
 import zafu.core.need.Accommodation;
 import zafu.server.exchange.ColumnUse.Use;
@@ -29,6 +30,7 @@ final class ClassListReading {
     private final int gradeOtherwise;
     private final LocalDate dayOtherwise;
     private final Function<ColumnUse, MeasureCard> scales;
+    private final Map<Integer, DecimalMark> marks;
     private final NeedCells needs;
     private final DateText.Order dateOrder;
     private final Map<String, Integer> rowOfPerson = new HashMap<>();
@@ -50,6 +52,7 @@ final class ClassListReading {
         this.gradeOtherwise = gradeOtherwise;
         this.dayOtherwise = dayOtherwise;
         this.scales = scales;
+        this.marks = marksOf(sheet, this.uses, scales);
         this.needs = new NeedCells(sheet, this.uses);
         this.dateOrder = DateText.orderOf(columnOf(Use.DATE));
     }
@@ -96,6 +99,18 @@ final class ClassListReading {
                     needs,
                     sentence);
         }
+    }
+
+    /** How decimals are written in each column of scores: all its cells say so together. */
+    private static Map<Integer, DecimalMark> marksOf(
+            Sheet sheet, List<ColumnUse> uses, Function<ColumnUse, MeasureCard> scales) {
+        Map<Integer, DecimalMark> marks = new LinkedHashMap<>();
+        for (ColumnUse use : ColumnUse.scores(uses)) {
+            List<String> cells =
+                    sheet.rows().stream().map(row -> row.cell(use.column())).toList();
+            marks.put(use.column(), TypedScore.markIn(cells, scales.apply(use)));
+        }
+        return marks;
     }
 
     List<ReadRow> rows() {
@@ -211,7 +226,7 @@ final class ClassListReading {
     private Map<Integer, TypedScore> scores(Sheet.Row row, List<String> problems) {
         Map<Integer, TypedScore> scores = new LinkedHashMap<>();
         for (ColumnUse use : ColumnUse.scores(uses)) {
-            TypedScore score = TypedScore.read(row.cell(use.column()), scales.apply(use));
+            TypedScore score = TypedScore.read(row.cell(use.column()), scales.apply(use), marks.get(use.column()));
             scores.put(use.column(), score);
             if (score.fault() != null) {
                 problems.add("has \"" + score.typed() + "\" under "
@@ -226,7 +241,7 @@ final class ClassListReading {
         Map<Integer, Double> skills = new LinkedHashMap<>();
         for (ColumnUse use : ColumnUse.of(Use.SKILL, uses)) {
             String typed = row.cell(use.column());
-            ScoreText read = ScoreText.read(typed.replace("%", "").strip());
+            ScoreText read = shareIn(typed);
             if (read instanceof ScoreText.Score score) {
                 boolean percent = typed.contains("%") || score.value() > 1;
                 double fraction = percent ? score.value() / 100 : score.value();
@@ -241,6 +256,12 @@ final class ClassListReading {
             }
         }
         return skills;
+    }
+
+    /** No share is a thousand or more, so a mark in one stands before decimals. */
+    private static ScoreText shareIn(String typed) {
+        ScoreText read = ScoreText.read(typed.replace("%", "").strip());
+        return read instanceof ScoreText.Unsure unsure ? new ScoreText.Score(unsure.asDecimal()) : read;
     }
 
     private Map<Use, String> other(Sheet.Row row) {

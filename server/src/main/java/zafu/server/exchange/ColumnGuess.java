@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import zafu.core.measure.DecimalMark;
 import zafu.core.measure.ScoreText;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.measure.Measures.MeasureCard;
@@ -59,6 +60,9 @@ final class ColumnGuess {
                 return ColumnUse.plain(column, known.getKey());
             }
         }
+        if (isCalledAsAMeasure(column)) {
+            return scoreColumn(column);
+        }
         if (holdsShares(column)) {
             return ColumnUse.plain(column, Use.SKILL);
         }
@@ -89,17 +93,23 @@ final class ColumnGuess {
         return filled > 0 && shares * 2 > filled;
     }
 
+    /** Such a column is never passed over, whatever stands in it: each cell that cannot be used is named instead. */
+    private boolean isCalledAsAMeasure(int column) {
+        String name = sheet.header().get(column);
+        return measures.stream().anyMatch(measure -> measure.name().equalsIgnoreCase(name));
+    }
+
     private boolean holdsScores(int column) {
         Optional<MeasureCard> known = measureNamed(column);
         if (known.isPresent() && !known.get().levels().isEmpty()) {
             return true;
         }
-        long numbers = sheet.rows().stream()
-                .filter(row -> ScoreText.read(row.cell(column)) instanceof ScoreText.Score)
+        List<ScoreText> cells = cells(column).stream().map(ScoreText::read).toList();
+        long numbers = cells.stream()
+                .filter(cell -> cell instanceof ScoreText.Score || cell instanceof ScoreText.Unsure)
                 .count();
-        long words = sheet.rows().stream()
-                .filter(row -> ScoreText.read(row.cell(column)) instanceof ScoreText.Unreadable)
-                .count();
+        long words =
+                cells.stream().filter(ScoreText.Unreadable.class::isInstance).count();
         return (numbers > 0 || known.isPresent()) && words <= numbers / 4;
     }
 
@@ -122,12 +132,23 @@ final class ColumnGuess {
     }
 
     private double largestIn(int column) {
-        return sheet.rows().stream()
-                .map(row -> ScoreText.read(row.cell(column)))
-                .filter(ScoreText.Score.class::isInstance)
-                .mapToDouble(score -> ((ScoreText.Score) score).value())
+        DecimalMark mark = DecimalMark.of(cells(column), any -> true);
+        return cells(column).stream()
+                .map(ScoreText::read)
+                .mapToDouble(cell -> largest(cell, mark))
                 .max()
                 .orElse(1);
+    }
+
+    private static double largest(ScoreText cell, DecimalMark mark) {
+        if (cell instanceof ScoreText.Unsure unsure) {
+            return mark.valueOf(unsure).orElse(unsure.asThousands());
+        }
+        return cell instanceof ScoreText.Score score ? score.value() : 1;
+    }
+
+    private List<String> cells(int column) {
+        return sheet.rows().stream().map(row -> row.cell(column)).toList();
     }
 
     /** The next 10, 20, 50, 100, 200, … at or above a value: a likely top of its scale. */

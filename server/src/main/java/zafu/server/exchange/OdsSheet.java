@@ -1,6 +1,7 @@
 package zafu.server.exchange;
 
 import java.io.ByteArrayInputStream;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import javax.xml.stream.XMLInputFactory;
@@ -86,7 +87,10 @@ final class OdsSheet {
         if ("date".equals(type) && date != null) {
             return date.length() > 10 ? date.substring(0, 10) : date;
         }
-        return ("float".equals(type) || "percentage".equals(type)) && value != null ? value : shown;
+        if ("percentage".equals(type) && value != null && value.matches("[+-]?\\d+(\\.\\d+)?")) {
+            return Workbooks.percent(new BigDecimal(value));
+        }
+        return "float".equals(type) && value != null ? value : shown;
     }
 
     private String readText() throws XMLStreamException {

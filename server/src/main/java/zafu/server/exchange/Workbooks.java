@@ -64,7 +64,7 @@ final class Workbooks {
 
     private static String text(Cell cell) {
         if (cell.getType() == CellType.NUMBER || isNumberFromFormula(cell)) {
-            return isDate(cell) ? date(cell) : plainNumber(cell.getRawValue());
+            return isDate(cell) ? date(cell) : number(cell);
         }
         if (cell.getType() == CellType.ERROR || cell.getType() == CellType.EMPTY) {
             return "";
@@ -78,12 +78,21 @@ final class Workbooks {
                 && cell.getRawValue().matches("-?\\d+(\\.\\d+)?([eE][+-]?\\d+)?");
     }
 
-    private static String plainNumber(String raw) {
+    /** A cell that shows 85 % holds 0.85. */
+    private static String number(Cell cell) {
+        BigDecimal value = new BigDecimal(cell.getRawValue());
+        String format = cell.getDataFormatString();
+        return format != null && format.contains("%") ? percent(value) : plain(value);
+    }
+
+    /** A part of one, as a person sees it. */
+    static String percent(BigDecimal share) {
+        return plain(share.movePointRight(2)) + " %";
+    }
+
+    private static String plain(BigDecimal value) {
         // 0.1 + 0.2 in a spreadsheet is stored with seventeen digits; twelve are what a person sees.
-        return new BigDecimal(raw)
-                .round(new MathContext(12))
-                .stripTrailingZeros()
-                .toPlainString();
+        return value.round(new MathContext(12)).stripTrailingZeros().toPlainString();
     }
 
     private static boolean isDate(Cell cell) {

@@ -1,9 +1,12 @@
 package zafu.server.measure;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
+import zafu.core.measure.DecimalMark;
 import zafu.core.measure.LevelScale;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.ScoreText;
@@ -16,8 +19,19 @@ import zafu.core.measure.ScoreText;
  */
 public record TypedScore(@Nullable Double value, String typed, @Nullable String fault) {
 
+    /** A score that stands alone: what is around it cannot say how it is written. */
     public static TypedScore read(String typed, Measures.MeasureCard measure) {
-        return measure.levels().isEmpty() ? number(typed, measure) : level(typed, measure);
+        return read(typed, measure, markIn(List.of(typed), measure));
+    }
+
+    /** @param mark of the decimals in the column in which it stands */
+    public static TypedScore read(String typed, Measures.MeasureCard measure, DecimalMark mark) {
+        return measure.levels().isEmpty() ? number(typed, measure, mark) : level(typed, measure);
+    }
+
+    /** How decimals are written in a column of scores of a measure. */
+    public static DecimalMark markIn(Collection<String> column, Measures.MeasureCard measure) {
+        return DecimalMark.of(column, value -> faultOf(value, measure).isEmpty());
     }
 
     public boolean isNotAssessed() {
@@ -40,16 +54,42 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
                         + measure.levels().get(measure.levels().size() - 1));
     }
 
-    private static TypedScore number(String typed, Measures.MeasureCard measure) {
+    private static TypedScore number(String typed, Measures.MeasureCard measure, DecimalMark mark) {
+        if (isPercentOf(measure) && typed.strip().endsWith("%")) {
+            String number = typed.strip().substring(0, typed.strip().length() - 1);
+            return new TypedScore(
+                    number(number, measure, mark).value(),
+                    typed,
+                    number(number, measure, mark).fault());
+        }
         ScoreText read = ScoreText.read(typed);
+        if (read instanceof ScoreText.Unsure unsure) {
+            OptionalDouble meant = mark.valueOf(unsure);
+            return meant.isPresent()
+                    ? checked(meant.getAsDouble(), typed, measure)
+                    : new TypedScore(
+                            null,
+                            typed,
+                            "can be " + shown(unsure.asThousands()) + " or " + shown(unsure.asDecimal())
+                                    + ": write it with neither comma nor point between thousands");
+        }
         if (read instanceof ScoreText.Unreadable) {
-            return new TypedScore(null, typed, "is no number");
+            return new TypedScore(
+                    null, typed, typed.contains("%") ? "is a percentage, and this measure is none" : "is no number");
         }
-        if (read instanceof ScoreText.Score score) {
-            Optional<String> fault = faultOf(score.value(), measure);
-            return new TypedScore(fault.isPresent() ? null : score.value(), typed, fault.orElse(null));
-        }
-        return new TypedScore(null, typed, null);
+        return read instanceof ScoreText.Score score
+                ? checked(score.value(), typed, measure)
+                : new TypedScore(null, typed, null);
+    }
+
+    /** A measure that goes to 100 takes "85 %" for 85. */
+    private static boolean isPercentOf(Measures.MeasureCard measure) {
+        return measure.highest() == 100;
+    }
+
+    private static TypedScore checked(double value, String typed, Measures.MeasureCard measure) {
+        Optional<String> fault = faultOf(value, measure);
+        return new TypedScore(fault.isPresent() ? null : value, typed, fault.orElse(null));
     }
 
     private static Optional<String> faultOf(double value, Measures.MeasureCard measure) {

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.measure.Measures.MeasureCard;
+import zafu.server.measure.TypedScore;
 
 class ClassListReadingTest {
     private static final MeasureCard TIDELINE = new MeasureCard(
@@ -52,6 +53,58 @@ class ClassListReadingTest {
                 .get(1);
         assertThat(use.measureId()).isEqualTo(7);
         assertThat(use.newMeasure()).isNull();
+    }
+
+    private static List<ClassListReading.ReadRow> rows(String text) {
+        Sheet sheet = sheet(text);
+        List<ColumnUse> uses = new ColumnGuess(sheet, List.of(TIDELINE)).guess();
+        return new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE).rows();
+    }
+
+    private static Double scoreIn(ClassListReading.ReadRow row) {
+        return row.scores().values().iterator().next().value();
+    }
+
+    /** Once 1,110 became 1.11, and the list was called good. */
+    @Test
+    void aThousandIsReadAsAThousandWhereTheColumnSaysSo() {
+        List<ClassListReading.ReadRow> read =
+                rows("Name;Tideline reading scale\nUmi;1,110\nRue;980\nWren;1 050\nHana;1,002\n");
+        assertThat(read).extracting(ClassListReadingTest::scoreIn).containsExactly(1110.0, 980.0, 1050.0, 1002.0);
+    }
+
+    @Test
+    void whereNothingSaysSoTheCellIsNamedWithBothReadings() {
+        MeasureCard any =
+                new MeasureCard(7, "Words", "", 0, 5000, 3, false, null, List.of(), "LATEST", null, 120, false);
+        Sheet sheet = sheet("Name;Words\nUmi;1,110\nRue;2\n");
+        List<ColumnUse> uses = new ColumnGuess(sheet, List.of(any)).guess();
+        List<ClassListReading.ReadRow> read = new ClassListReading(sheet, uses, 5, DAY, use -> any).rows();
+        assertThat(read.get(0).problem()).contains("Row 2", "\"1,110\"", "can be 1110 or 1.11");
+        assertThat(read.get(1).problem()).isNull();
+    }
+
+    /** Once such a column was dropped without a word. */
+    @Test
+    void aColumnCalledLikeAMeasureIsNeverPassedOver() {
+        List<ClassListReading.ReadRow> read =
+                rows("Name,Tideline reading scale\nUmi,<20\nRue,>1200\nWren,571\nHana,85 %\n");
+        assertThat(read)
+                .extracting(ClassListReading.ReadRow::problem)
+                .satisfiesExactly(
+                        first -> assertThat(first).contains("Row 2", "\"<20\"", "is no number"),
+                        second -> assertThat(second).contains("Row 3", "\">1200\""),
+                        third -> assertThat(third).isNull(),
+                        fourth -> assertThat(fourth).contains("Row 5", "is a percentage, and this measure is none"));
+    }
+
+    @Test
+    void aMeasureThatGoesToAHundredTakesAPercentage() {
+        MeasureCard share =
+                new MeasureCard(7, "Words", "%", 0, 100, 1, false, null, List.of(), "LATEST", null, 120, false);
+        assertThat(TypedScore.read("85 %", share).value()).isEqualTo(85);
+        assertThat(TypedScore.read("12,5%", share).value()).isEqualTo(12.5);
+        assertThat(TypedScore.read("185 %", share).fault()).contains("outside");
     }
 
     @ParameterizedTest

@@ -162,4 +162,29 @@ class WorkbooksTest {
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("neither an .xlsx nor an .ods");
     }
+
+    /** Once a score of 0.85. */
+    @Test
+    void aCellThatShowsAPercentageIsReadAsItShows() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (Workbook workbook = new Workbook(out, "test", "1.0")) {
+            Worksheet sheet = workbook.newWorksheet("a");
+            sheet.value(0, 0, "Name");
+            sheet.value(0, 1, "Words");
+            sheet.value(1, 0, "Umi");
+            sheet.value(1, 1, 0.85);
+            sheet.style(1, 1).format("0%").set();
+            sheet.value(2, 0, "Rue");
+            sheet.value(2, 1, 0.125);
+            sheet.style(2, 1).format("0.0%").set();
+        }
+        assertThat(read(out.toByteArray()))
+                .containsExactly(List.of("Name", "Words"), List.of("Umi", "85 %"), List.of("Rue", "12.5 %"));
+        String cells = "<table:table-row><table:table-cell><text:p>Name</text:p></table:table-cell>"
+                + "<table:table-cell><text:p>Words</text:p></table:table-cell></table:table-row>"
+                + "<table:table-row><table:table-cell><text:p>Umi</text:p></table:table-cell>"
+                + "<table:table-cell office:value-type=\"percentage\" office:value=\"0.85\"><text:p>85%</text:p>"
+                + "</table:table-cell></table:table-row>";
+        assertThat(read(ods(cells))).containsExactly(List.of("Name", "Words"), List.of("Umi", "85 %"));
+    }
 }
