@@ -173,4 +173,27 @@ class ClassListTest extends ServerTest {
         assertThat(taken.get("knownStudents").asInt()).isEqualTo(1);
         assertThat(own.row(1).get("scores").get(0).get("value").asInt()).isEqualTo(333);
     }
+
+    /** Both lists count their rows. Once the second took the place of the children of the first, "all of them good". */
+    @Test
+    void aSecondClassWithRowsNumberedFromOneLeavesTheFirstAlone() {
+        HttpCaller teacher = teacher();
+        String first = "No.,Name,Tideline reading scale\n90001,Orrin Vale,500\n90002,Tamsin Reef,510\n";
+        String second = "No.,Name,Tideline reading scale\n90001,Ilka Strand,400\n90002,Bram Holt,410\n";
+        JsonNode taken = teacher.upload(
+                        "/api/class-lists", first.getBytes(StandardCharsets.UTF_8), wanted("first of two"))
+                .ok();
+        JsonNode preview = teacher.upload(
+                        "/api/class-lists/preview", second.getBytes(StandardCharsets.UTF_8), wanted("second of two"))
+                .ok();
+        assertThat(preview.get("good").asInt()).isZero();
+        assertThat(preview.get("rows").get(0).get("problem").asString()).contains("Is it the same child?");
+        assertThat(teacher.upload("/api/class-lists", second.getBytes(StandardCharsets.UTF_8), wanted("second of two"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(teacher.get("/api/classes/" + taken.get("classId") + "/students")
+                        .text())
+                .contains("Orrin", "Tamsin")
+                .doesNotContain("Ilka", "Bram");
+    }
 }

@@ -6,14 +6,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import zafu.core.roster.NamesAlike;
 import zafu.server.exchange.ClassListReading.ReadRow;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.roster.Roster.KnownStudent;
 import zafu.server.roster.StudentFacts;
 
 /**
- * Finds out whom a row means: by the school's number among all students that the adult knows, else by name among
- * those of the class. Where that is not one person, the row has a problem rather than a guess.
+ * Finds out whom a row means: by the school's number among all students that the adult knows, where the name does not
+ * speak against it, else by name among those of the class. Where that is not one person, the row has a problem rather than a guess.
  */
 final class PeopleMatch {
     private final Map<String, KnownStudent> byNumber = new HashMap<>();
@@ -77,7 +78,7 @@ final class PeopleMatch {
     Match match(ReadRow row) {
         KnownStudent numbered = row.number().isEmpty() ? null : byNumber.get(plain(row.number()));
         if (numbered != null) {
-            return new Match(row, numbered);
+            return couldBe(row, numbered) ? new Match(row, numbered) : anotherChild(row, numbered);
         }
         List<KnownStudent> named = byName.getOrDefault(plain(row.fullName()), List.of());
         if (named.size() > 1) {
@@ -98,6 +99,23 @@ final class PeopleMatch {
                                 + ", but here the number is " + number + "."),
                         null)
                 : new Match(row, found);
+    }
+
+    private static boolean couldBe(ReadRow row, KnownStudent numbered) {
+        StudentFacts facts = numbered.facts();
+        return NamesAlike.couldBeOne(
+                row.fullName(), facts.givenName() + " " + facts.familyName() + " " + facts.preferredName());
+    }
+
+    /** Numbers that only count the rows of a list would otherwise turn one class into another. */
+    private static Match anotherChild(ReadRow row, KnownStudent numbered) {
+        StudentFacts facts = numbered.facts();
+        return new Match(
+                row.withProblem("Row " + row.row() + " gives " + row.fullName() + " the number " + row.number()
+                        + ", which is " + (facts.givenName() + " " + facts.familyName()).strip()
+                        + "'s here. Is it the same child? Then change the name here first. If the numbers only count"
+                        + " the rows, take nothing from that column."),
+                null);
     }
 
     private static String plain(String text) {

@@ -42,7 +42,8 @@ class PeopleMatchTest {
     @CsvSource({
         "umi ILVES, '', 1",
         "Umi Ilves, 2121, 1",
-        "Somebody Else, 2121, 1",
+        "Umi Somebody, 2121, 1",
+        "Ilves Um, 2121, 1",
         "Wren Tolliver, '', 2",
         "Wrenna Tolliver, '', 2",
         "Ann Bell, 7, 4",
@@ -59,6 +60,15 @@ class PeopleMatchTest {
         assertThat(match.known()).isNull();
         assertThat(match.isGood()).isTrue();
         assertThat(match.facts().grade()).isEqualTo(4);
+    }
+
+    /** A list of another class with rows numbered 1, 2, 3 once took the place of the children of the first. */
+    @Test
+    void aNumberWhoseNameIsAnothersIsAQuestion() {
+        PeopleMatch.Match match = match("Name,No.", "Linnea Sjövik,7");
+        assertThat(match.known()).isNull();
+        assertThat(match.row().problem())
+                .startsWith("Row 2 gives Linnea Sjövik the number 7, which is Ann Bell's here. Is it the same child?");
     }
 
     @Test
