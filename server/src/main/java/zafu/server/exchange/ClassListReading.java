@@ -25,6 +25,7 @@ final class ClassListReading {
     private static final Pattern GRADE = Pattern.compile("\\D*(\\d{1,2})\\D*");
     private static final int HIGHEST_GRADE = 13;
     private static final int LONGEST_NAME = 120;
+    private static final Pattern FORMULA_FAULT = Pattern.compile("#(VALUE!|REF!|N/A|DIV/0!|NAME\\?|NUM!|NULL!)");
     private final Sheet sheet;
     private final List<ColumnUse> uses;
     private final int gradeOtherwise;
@@ -134,6 +135,8 @@ final class ClassListReading {
         }
         if (names[0].isEmpty()) {
             problems.add(0, "has no name");
+        } else if (FORMULA_FAULT.matcher(names[0]).matches()) {
+            problems.add(0, "has \"" + names[0] + "\" for a name: a formula in the file went wrong");
         } else if (names[0].length() > LONGEST_NAME || names[1].length() > LONGEST_NAME) {
             problems.add(0, "has a name of more than " + LONGEST_NAME + " letters");
         } else {

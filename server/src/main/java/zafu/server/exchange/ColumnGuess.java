@@ -1,12 +1,9 @@
 package zafu.server.exchange;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import zafu.core.measure.DecimalMark;
 import zafu.core.measure.ScoreText;
 import zafu.server.exchange.ColumnUse.Use;
@@ -14,29 +11,6 @@ import zafu.server.measure.Measures.MeasureCard;
 
 /** Guesses what the columns of a class list are, from their names and from what stands in them. */
 final class ColumnGuess {
-    private static final Map<Use, Set<String>> NAMES = new EnumMap<>(Map.ofEntries(
-            Map.entry(Use.GIVEN_NAME, Set.of("given name", "given", "first name", "first", "forename", "prénom")),
-            Map.entry(Use.FAMILY_NAME, Set.of("family name", "family", "last name", "last", "surname", "nom")),
-            Map.entry(Use.FULL_NAME, Set.of("name", "student", "student name", "pupil", "full name")),
-            Map.entry(Use.PREFERRED_NAME, Set.of("preferred name", "preferred", "known as", "called")),
-            Map.entry(
-                    Use.STUDENT_NUMBER,
-                    Set.of("id", "number", "student id", "student number", "student no", "student no.", "no.")),
-            Map.entry(Use.GRADE, Set.of("grade", "year", "gr", "gr.", "class grade", "niveau")),
-            Map.entry(Use.HOME_CLASS, Set.of("home class", "homeroom", "home room", "class")),
-            Map.entry(Use.LANGUAGE, Set.of("language", "home language", "langue")),
-            Map.entry(Use.TAGS, Set.of("tags", "tag")),
-            Map.entry(Use.DATE, Set.of("date", "day", "taken on", "test date", "assessed on", "as of")),
-            Map.entry(Use.TIME_FACTOR, Set.of("time", "time factor", "extended time", "extra time", "more time")),
-            Map.entry(Use.EXTRA_DAYS, Set.of("extra days", "days", "more days")),
-            Map.entry(Use.NEED, Set.of("need", "accommodation", "support")),
-            Map.entry(Use.NEED_AMOUNT, Set.of("amount", "factor", "how much")),
-            Map.entry(Use.NEED_DETAIL, Set.of("detail", "details", "which")),
-            Map.entry(Use.NEED_WORKS, Set.of("work", "works", "kinds of work")),
-            Map.entry(Use.NEED_SUBJECTS, Set.of("subject", "subjects")),
-            Map.entry(Use.NEED_FROM, Set.of("from", "start", "begins")),
-            Map.entry(Use.NEED_TO, Set.of("to", "until", "end", "ends")),
-            Map.entry(Use.NEED_SOURCE, Set.of("source"))));
     private final Sheet sheet;
     private final List<MeasureCard> measures;
 
@@ -54,10 +28,10 @@ final class ColumnGuess {
     }
 
     private ColumnUse guess(int column) {
-        String name = sheet.header().get(column).toLowerCase(Locale.ROOT);
-        for (Map.Entry<Use, Set<String>> known : NAMES.entrySet()) {
-            if (known.getValue().contains(name) && fits(known.getKey(), column)) {
-                return ColumnUse.plain(column, known.getKey());
+        String name = sheet.header().get(column);
+        for (Use use : ColumnNames.usesOf(name)) {
+            if (fits(use, column)) {
+                return ColumnUse.plain(column, use);
             }
         }
         if (isCalledAsAMeasure(column)) {
@@ -79,8 +53,7 @@ final class ColumnGuess {
         boolean partOfANeed = use.name().startsWith("NEED_");
         return !partOfANeed
                 || sheet.header().stream()
-                        .map(each -> each.toLowerCase(Locale.ROOT))
-                        .anyMatch(NAMES.get(Use.NEED)::contains);
+                        .anyMatch(each -> ColumnNames.usesOf(each).contains(Use.NEED));
     }
 
     /** "80 %" is a share of something that can be learnt, not a score. */

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import zafu.core.measure.ScoreText;
 import zafu.server.platform.Bounds;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.ZipGuard;
@@ -23,16 +24,26 @@ final class SheetReader {
         return tableOf(ZipGuard.isZip(bytes) ? Workbooks.rows(bytes) : DelimitedText.rows(bytes));
     }
 
-    /** Text from the clipboard: a table copied from a spreadsheet, or a name a line. */
+    /**
+     * Text from the clipboard: a table, whatever is between its cells and with or without names of columns, or a name a
+     * line. "Ilves, Umi" is a name and no table.
+     */
     static Sheet readPasted(byte[] bytes) {
         String text = TextDecoder.decode(bytes);
         if (text.contains("\t")) {
             return read(bytes);
         }
+        if (!text.isBlank()) {
+            List<Sheet.Row> table = DelimitedText.rows(bytes);
+            if (isTable(table)) {
+                return tableOf(startsWithNumbers(table) ? named(table) : table);
+            }
+        }
         List<Sheet.Row> rows = new ArrayList<>();
         for (String line : text.split("\\R")) {
             String name = DelimitedText.plain(line);
-            if (!name.isEmpty()) {
+            boolean namesTheColumn = rows.isEmpty() && !ColumnNames.usesOf(name).isEmpty();
+            if (!name.isEmpty() && !namesTheColumn) {
                 rows.add(new Sheet.Row(rows.size() + 1, List.of(name)));
             }
         }
@@ -40,6 +51,40 @@ final class SheetReader {
             throw Refusal.unusable("file-empty", "Nothing was pasted.");
         }
         return new Sheet(List.of("Name"), rows);
+    }
+
+    private static boolean isTable(List<Sheet.Row> rows) {
+        int width = rows.isEmpty() ? 0 : rows.get(0).cells().size();
+        if (width < 2) {
+            return false;
+        }
+        long even = rows.stream().filter(row -> row.cells().size() == width).count();
+        boolean called = rows.get(0).cells().stream()
+                .anyMatch(cell -> !ColumnNames.usesOf(cell).isEmpty());
+        boolean numbered = rows.stream().filter(SheetReader::holdsANumber).count() * 2 > rows.size();
+        return even * 5 >= rows.size() * 4L && (called && rows.size() > 1 || numbered);
+    }
+
+    private static boolean startsWithNumbers(List<Sheet.Row> rows) {
+        return holdsANumber(rows.get(0));
+    }
+
+    private static boolean holdsANumber(Sheet.Row row) {
+        return row.cells().stream()
+                .map(ScoreText::read)
+                .anyMatch(cell -> cell instanceof ScoreText.Score || cell instanceof ScoreText.Unsure);
+    }
+
+    /** A table that begins with its first student gets names for its columns: the first that holds no numbers holds names. */
+    private static List<Sheet.Row> named(List<Sheet.Row> rows) {
+        List<String> names = new ArrayList<>();
+        for (String cell : rows.get(0).cells()) {
+            boolean words = ScoreText.read(cell) instanceof ScoreText.Unreadable;
+            names.add(words && !names.contains("Name") ? "Name" : "Column " + (names.size() + 1));
+        }
+        List<Sheet.Row> all = new ArrayList<>(List.of(new Sheet.Row(0, names)));
+        all.addAll(rows);
+        return all;
     }
 
     private static Sheet tableOf(List<Sheet.Row> all) {

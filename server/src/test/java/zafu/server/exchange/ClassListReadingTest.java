@@ -108,6 +108,28 @@ class ClassListReadingTest {
     }
 
     @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "first_name,last_name,local_id,grade_level,Tideline|GIVEN_NAME,FAMILY_NAME,STUDENT_NUMBER,GRADE,SCORE",
+                "LAST NAME,First-Name,Yr.,Homeroom:,Tideline|FAMILY_NAME,GIVEN_NAME,GRADE,HOME_CLASS,SCORE",
+                "Nom,Prénom,Niveau,Classe,Tideline|FAMILY_NAME,GIVEN_NAME,GRADE,HOME_CLASS,SCORE",
+                "Élève,Numéro d'élève,Tideline|FULL_NAME,STUDENT_NUMBER,SCORE",
+                "Apellidos,Nombre,Grado,Tideline|FAMILY_NAME,GIVEN_NAME,GRADE,SCORE",
+                "Student Name,Tested On,Tideline|FULL_NAME,DATE,SCORE"
+            })
+    void columnsAreKnownByWhatSchoolsCallThem(String header, String uses) {
+        String row = "1,".repeat(header.split(",").length - 1) + "571";
+        assertThat(guessed(header + "\n" + row + "\n")).extracting(Use::name).containsExactly(uses.split(","));
+    }
+
+    @Test
+    void aFormulaThatWentWrongIsNoStudent() {
+        assertThat(only("Name,Tideline", "#VALUE!,571").problem())
+                .isEqualTo("Row 2 has \"#VALUE!\" for a name: a formula in the file went wrong.");
+    }
+
+    @ParameterizedTest
     @CsvSource({"9, 10", "10, 10", "11, 20", "51, 100", "120, 200", "884, 1000", "1001, 2000"})
     void theTopOfANewScaleIsGuessedRound(String largest, double top) {
         ColumnUse use = new ColumnGuess(sheet("Name,Other\nUmi," + largest + "\n"), List.of())

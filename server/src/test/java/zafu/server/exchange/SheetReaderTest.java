@@ -102,4 +102,41 @@ class SheetReaderTest {
     void columnsWithoutANameMayBeMany() {
         assertThat(read("Name,,\nUmi,1,2\n").header()).isEqualTo(List.of("Name", "", ""));
     }
+
+    private static Sheet pasted(String text) {
+        return SheetReader.readPasted(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Once 121 children called "Surname0,4,380". */
+    @Test
+    void aPastedTableIsATableWhateverIsBetweenItsCells() {
+        for (String between : List.of(",", ";", "\t", ", ")) {
+            Sheet sheet = pasted("Name" + between + "Grade" + between + "Score\nUmi Ilves" + between + "5" + between
+                    + "571\nRue" + between + "5" + between + "604\n");
+            assertThat(sheet.header()).as(between).containsExactly("Name", "Grade", "Score");
+            assertThat(sheet.rows().get(0).cells()).as(between).containsExactly("Umi Ilves", "5", "571");
+        }
+    }
+
+    @Test
+    void aPastedTableWithoutNamesOfColumnsLosesNobody() {
+        Sheet sheet = pasted("Surname0,4,380\nSurname1,4,390\nSurname2,5,400\n");
+        assertThat(sheet.header()).containsExactly("Name", "Column 2", "Column 3");
+        assertThat(sheet.rows()).hasSize(3);
+        assertThat(sheet.rows().get(0).number()).isEqualTo(1);
+        assertThat(pasted("571,Umi Ilves\n604,Rue Saltmarsh\n").header()).containsExactly("Column 1", "Name");
+    }
+
+    @Test
+    void namesWithTheFamilyFirstAreNamesAndNoTable() {
+        Sheet sheet = pasted("Ilves, Umi\nSaltmarsh, Rue\nTolliver, Wren\n");
+        assertThat(sheet.header()).containsExactly("Name");
+        assertThat(sheet.rows())
+                .extracting(row -> row.cell(0))
+                .containsExactly("Ilves, Umi", "Saltmarsh, Rue", "Tolliver, Wren");
+        assertThat(pasted("Umi Ilves\nRue Saltmarsh\n").rows()).hasSize(2);
+        assertThat(pasted("Student name\nUmi Ilves\nRue Saltmarsh\n").rows())
+                .as("what the column is called is nobody")
+                .hasSize(2);
+    }
 }
