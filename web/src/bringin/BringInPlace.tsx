@@ -21,6 +21,11 @@ import { words } from "./words";
 type Wanted = Schemas["Wanted"];
 
 /** The generated type of a multipart body is its fields; what travels is a form. */
+/** What a class is called that comes in a file of that name, until somebody says otherwise. */
+function nameIn(file: File) {
+  return file.name.replace(/\.\w+$/, "");
+}
+
 function asForm(file: File, wanted: Wanted) {
   return {
     body: filePart(file, wanted) as unknown as { file: string; wanted: Wanted },
@@ -97,7 +102,8 @@ function BringIn({ today }: { today: string }) {
           file={file}
           onFile={(chosen, pasted) => {
             setFile(chosen);
-            const className = wanted.className || (pasted ? "" : chosen.name.replace(/\.\w+$/, ""));
+            const typed = wanted.className !== "" && wanted.className !== (file ? nameIn(file) : "");
+            const className = typed ? wanted.className : pasted ? "" : nameIn(chosen);
             setWanted({ ...wanted, className, columns: undefined, pasted });
           }}
         />
@@ -118,6 +124,13 @@ function BringIn({ today }: { today: string }) {
               {words.more(shown.newStudents, shown.unchanged)}
             </Box>
           </Box>
+          {shown.passedOver.length > 0 && (
+            <Box component="ul" sx={{ m: 0, px: 1.5, pb: 1.5, listStyle: "none" }}>
+              {shown.passedOver.map((said) => (
+                <li key={said}>{said}</li>
+              ))}
+            </Box>
+          )}
           <Box
             component="table"
             sx={{

@@ -196,4 +196,14 @@ class ClassListTest extends ServerTest {
                 .contains("Orrin", "Tamsin")
                 .doesNotContain("Ilka", "Bram");
     }
+
+    @Test
+    void whatIsPassedOverStandsInThePreview() {
+        String list = "Grade 6 screening,,\nName,Grade,Tideline reading scale\nOrrin Vale,6,500\nAverage,,500\n";
+        JsonNode preview = teacher()
+                .upload("/api/class-lists/preview", list.getBytes(StandardCharsets.UTF_8), wanted("6 Curlew"))
+                .ok();
+        assertThat(preview.get("good").asInt()).isEqualTo(1);
+        assertThat(preview.get("passedOver")).hasSize(2);
+    }
 }

@@ -43,7 +43,7 @@ final class CalendarText {
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
-        return text.toString();
+        return FoldedLines.of(text.toString());
     }
 
     private static VEvent event(Entry entry, Instant now) {

@@ -51,9 +51,16 @@ class ClassListController {
      * @param rows the first so many, those with a problem first where there are more
      * @param newStudents how many rows name somebody new
      * @param unchanged how many rows bring nothing that is not here already
+     * @param passedOver rows that are about the table and not about a student, a sentence each
      */
     record Preview(
-            List<ListColumn> columns, List<ListRow> rows, int good, int withProblem, int newStudents, int unchanged) {}
+            List<ListColumn> columns,
+            List<ListRow> rows,
+            int good,
+            int withProblem,
+            int newStudents,
+            int unchanged,
+            List<String> passedOver) {}
 
     /** @param samples the first few cells that are not blank */
     record ListColumn(String name, ColumnUse use, List<String> samples) {}

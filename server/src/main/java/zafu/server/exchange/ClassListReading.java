@@ -115,7 +115,25 @@ final class ClassListReading {
     }
 
     List<ReadRow> rows() {
-        return sheet.rows().stream().map(this::read).toList();
+        return sheet.rows().stream()
+                .filter(row -> !TableShape.isSum(wholeName(row)))
+                .map(this::read)
+                .toList();
+    }
+
+    /** A sentence for each row that is no student's: above the names of the columns, or adding up the others. */
+    List<String> passedOver() {
+        List<String> said = new ArrayList<>(sheet.passedOver());
+        sheet.rows().stream()
+                .filter(row -> TableShape.isSum(wholeName(row)))
+                .forEach(row -> said.add("Row " + row.number() + " is called \"" + wholeName(row)
+                        + "\". It adds up the others and is passed over."));
+        return said;
+    }
+
+    private String wholeName(Sheet.Row row) {
+        String[] names = names(row);
+        return (names[0] + " " + names[1]).strip();
     }
 
     private ReadRow read(Sheet.Row row) {

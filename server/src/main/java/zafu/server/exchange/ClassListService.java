@@ -35,8 +35,8 @@ class ClassListService {
         this.taking = taking;
     }
 
-    /** A list that was read: its sheet, what its columns are, and whom its rows mean. */
-    record ReadList(Sheet sheet, List<ColumnUse> uses, List<Match> matches) {
+    /** A list that was read: its sheet, what its columns are, whom its rows mean, and which rows mean nobody. */
+    record ReadList(Sheet sheet, List<ColumnUse> uses, List<Match> matches, List<String> passedOver) {
         List<Match> good() {
             return matches.stream().filter(Match::isGood).toList();
         }
@@ -61,7 +61,8 @@ class ClassListService {
                 good,
                 list.matches.size() - good,
                 made,
-                unchanged);
+                unchanged,
+                list.passedOver);
     }
 
     private static ClassListController.ListColumn column(Sheet sheet, ColumnUse use) {
@@ -99,11 +100,12 @@ class ClassListService {
         requireMaySeeNeeds(uses, wanted.classId());
         Map<ColumnUse, MeasureCard> scales = new HashMap<>();
         ColumnUse.scores(uses).forEach(use -> scales.put(use, taking.measureOf(use)));
-        List<ReadRow> rows = new ClassListReading(sheet, uses, wanted.grade(), wanted.takenOn(), scales::get).rows();
+        ClassListReading reading = new ClassListReading(sheet, uses, wanted.grade(), wanted.takenOn(), scales::get);
         PeopleMatch people = new PeopleMatch(
                 roster.known(permission.mine()),
                 wanted.classId() == null ? List.of() : roster.known(List.of(wanted.classId())));
-        return new ReadList(sheet, uses, rows.stream().map(people::match).toList());
+        return new ReadList(
+                sheet, uses, reading.rows().stream().map(people::match).toList(), reading.passedOver());
     }
 
     private void requireMaySeeNeeds(List<ColumnUse> uses, @Nullable Long classId) {

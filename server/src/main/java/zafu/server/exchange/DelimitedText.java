@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -15,6 +17,11 @@ final class DelimitedText {
     private static final char[] DELIMITERS = {',', ';', '\t'};
     private static final int ROWS_TO_JUDGE_BY = 30;
 
+    /** Some programs say in the first line what stands between the cells. */
+    private static final Pattern SAID = Pattern.compile("^sep=([,;\\t|])\\r?\\n");
+
+    private static final Pattern OPENED_IN = Pattern.compile("startline (\\d+)");
+
     private DelimitedText() {}
 
     static List<Sheet.Row> rows(byte[] bytes) {
@@ -23,6 +30,10 @@ final class DelimitedText {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
         requireText(text);
+        Matcher said = SAID.matcher(text);
+        if (said.find()) {
+            return parse(text.substring(said.end()), said.group(1).charAt(0), Integer.MAX_VALUE);
+        }
         char best = ',';
         double bestScore = 0;
         for (char delimiter : DELIMITERS) {
@@ -64,7 +75,6 @@ final class DelimitedText {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter(delimiter)
-                .setLenientEof(true)
                 .setTrailingData(true)
                 .get();
         RowsRead read = new RowsRead();
@@ -76,9 +86,19 @@ final class DelimitedText {
                 }
             }
         } catch (IOException | UncheckedIOException unreadable) {
+            if (most == Integer.MAX_VALUE) {
+                throw openQuote(String.valueOf(unreadable.getMessage()));
+            }
             return List.of();
         }
         return read.rows();
+    }
+
+    /** What is after it would otherwise become one cell, and the students in it nobody. */
+    private static Refusal openQuote(String said) {
+        Matcher opened = OPENED_IN.matcher(said);
+        String where = opened.find() ? "in line " + opened.group(1) : "somewhere";
+        return noTable("A quotation mark is opened " + where + " and closed nowhere below it.");
     }
 
     private static List<String> cells(CSVRecord record) {

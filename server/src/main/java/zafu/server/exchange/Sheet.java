@@ -7,8 +7,9 @@ import java.util.List;
  *
  * @param header column names as typed, stripped
  * @param rows every row below the header, cells stripped; a row may be shorter or longer than the header
+ * @param passedOver what stood above the header, a sentence each
  */
-record Sheet(List<String> header, List<Row> rows) {
+record Sheet(List<String> header, List<Row> rows, List<String> passedOver) {
 
     /** @param number as a spreadsheet counts: the header is row 1 */
     record Row(int number, List<String> cells) {

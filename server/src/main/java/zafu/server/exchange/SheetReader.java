@@ -50,7 +50,7 @@ final class SheetReader {
         if (rows.isEmpty()) {
             throw Refusal.unusable("file-empty", "Nothing was pasted.");
         }
-        return new Sheet(List.of("Name"), rows);
+        return new Sheet(List.of("Name"), rows, List.of());
     }
 
     private static boolean isTable(List<Sheet.Row> rows) {
@@ -93,6 +93,8 @@ final class SheetReader {
         if (rows.isEmpty()) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
+        List<Sheet.Row> above = List.copyOf(rows.subList(0, TableShape.headerOf(rows)));
+        rows.subList(0, above.size()).clear();
         if (rows.get(0).cells().size() < 2) {
             throw DelimitedText.noTable("The file has only one column. A class list needs at least a name and a score, "
                     + "with a comma, semicolon or tab between them.");
@@ -102,7 +104,7 @@ final class SheetReader {
         }
         List<String> header = rows.get(0).cells();
         requireDistinct(header);
-        return new Sheet(header, List.copyOf(rows.subList(1, rows.size())));
+        return new Sheet(header, List.copyOf(rows.subList(1, rows.size())), TableShape.above(above));
     }
 
     private static void requireDistinct(List<String> header) {

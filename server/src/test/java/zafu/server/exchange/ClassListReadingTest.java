@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.measure.TypedScore;
@@ -121,6 +122,19 @@ class ClassListReadingTest {
     void columnsAreKnownByWhatSchoolsCallThem(String header, String uses) {
         String row = "1,".repeat(header.split(",").length - 1) + "571";
         assertThat(guessed(header + "\n" + row + "\n")).extracting(Use::name).containsExactly(uses.split(","));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Average", "CLASS AVERAGE:", "Total", "Points possible", "Moyenne", "Médiane", "Promedio"})
+    void aRowThatAddsUpTheOthersIsNoStudentAndIsNamed(String name) {
+        Sheet sheet = sheet("Name,Tideline\nUmi Ilves,571\n" + name + ",571\n");
+        List<ColumnUse> uses = new ColumnGuess(sheet, List.of(TIDELINE)).guess();
+        ClassListReading reading = new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE);
+        assertThat(reading.rows())
+                .extracting(ClassListReading.ReadRow::fullName)
+                .containsExactly("Umi Ilves");
+        assertThat(reading.passedOver())
+                .containsExactly("Row 3 is called \"" + name + "\". It adds up the others and is passed over.");
     }
 
     @Test

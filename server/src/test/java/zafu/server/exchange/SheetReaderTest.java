@@ -139,4 +139,33 @@ class SheetReaderTest {
                 .as("what the column is called is nobody")
                 .hasSize(2);
     }
+
+    @Test
+    void whatStandsAboveTheNamesOfTheColumnsIsPassedOverAndNamed() {
+        Sheet sheet =
+                read("Quillmere School,,\nGrade 5 screening,Winter,\n,,\nFirst name,Last name,Score\nUmi,Ilves,571\n");
+        assertThat(sheet.header()).containsExactly("First name", "Last name", "Score");
+        assertThat(sheet.rows()).hasSize(1);
+        assertThat(sheet.passedOver())
+                .containsExactly(
+                        "Row 1 (\"Quillmere School\") stands above the names of the columns and is passed over.",
+                        "Row 2 (\"Grade 5 screening Winter\") stands above the names of the columns and is passed over.");
+        assertThat(read("Name,Score\nUmi,571\n").passedOver()).isEmpty();
+    }
+
+    @Test
+    void aFirstLineThatSaysWhatIsBetweenTheCellsIsBelieved() {
+        Sheet sheet = read("sep=|\nName|Score, of 1,200\nIlves, Umi|571\n");
+        assertThat(sheet.header()).containsExactly("Name", "Score, of 1,200");
+        assertThat(sheet.rows().get(0).cells()).containsExactly("Ilves, Umi", "571");
+    }
+
+    /** Once all rows below it became one cell, and their students nobody. */
+    @Test
+    void aQuotationMarkThatIsNeverClosedIsRefusedWithItsLine() {
+        assertThatThrownBy(() -> read("Name,Score\nUmi,571\n\"Rue,604\nWren,590\nHana,601\n"))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("A quotation mark is opened in line 3 and closed nowhere below it.");
+        assertThat(read("Name,Note\nUmi,5\" nail\n").rows().get(0).cell(1)).isEqualTo("5\" nail");
+    }
 }
