@@ -232,4 +232,38 @@ class OneRosterTest extends ServerTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("detail").asString()).startsWith(sentence);
     }
+
+    /** Once a fault of ours at the very end, so that such a bundle could never be brought in. */
+    @Test
+    void twoLinesForOneStudentAndClassAreOnePlaceAndSaidSo() {
+        Map<String, String> files = files();
+        files.put("enrollments", ENROLLMENTS + "§e4,§c1,§u1,student,\n" + "§e5,§c1,§t1,teacher,true\n");
+        byte[] bundle = bundle(files, "delta");
+        JsonNode preview = preview(bundle);
+        assertThat(preview.get("problems").valueStream().map(JsonNode::asString))
+                .containsExactly(
+                        ("enrollments.csv: §e4 puts the user §u1 into the class §c1 as §e1 does already. They are taken"
+                                        + " as one.")
+                                .replace("§", mark),
+                        ("enrollments.csv: §e5 puts the user §t1 into the class §c1 as §e3 does already. They are taken"
+                                        + " as one.")
+                                .replace("§", mark));
+        assertThat(counts(preview)).containsEntry("JOINS_CLASS", 2);
+        take(bundle);
+        assertThat(counts(preview(bundle))).doesNotContainKey("JOINS_CLASS");
+    }
+
+    /** Who left and came back has an old line that is over and a new one. */
+    @Test
+    void aLineThatIsOverTakesNobodyOutWhoHasAnotherInForce() {
+        Map<String, String> files = files();
+        files.put(
+                "enrollments",
+                "sourcedId,status,classSourcedId,userSourcedId,role,primary\n"
+                        + "§e0,tobedeleted,§c1,§u1,student,\n§e1,active,§c1,§u1,student,\n"
+                        + "§e3,active,§c1,§t1,teacher,true\n");
+        take(bundle(files, "delta"));
+        JsonNode again = preview(bundle(files, "delta"));
+        assertThat(counts(again)).doesNotContainKeys("LEAVES_CLASS", "JOINS_CLASS");
+    }
 }

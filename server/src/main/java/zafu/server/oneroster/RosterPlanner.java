@@ -209,8 +209,35 @@ final class RosterPlanner {
         }
     }
 
-    private void places() {
+    /**
+     * The places of the bundle, one for each person, class and role: a student who left and came back, or is named twice, has
+     * several lines, of which one that is in force counts.
+     */
+    private List<Place> onceEach() {
+        Map<String, Place> inForce = new LinkedHashMap<>();
+        bundle.enrolments().stream()
+                .filter(place -> !place.gone())
+                .forEach(place -> inForce.putIfAbsent(keyOf(place), place));
+        List<Place> once = new ArrayList<>();
         for (Place place : bundle.enrolments()) {
+            Place counts = inForce.getOrDefault(keyOf(place), place);
+            if (counts.id().equals(place.id())) {
+                once.add(place);
+            } else if (!place.gone()) {
+                plan.problems.add("enrollments.csv: " + place.id() + " puts the user " + place.personId()
+                        + " into the class " + place.classId() + " as " + counts.id()
+                        + " does already. They are taken as one.");
+            }
+        }
+        return once;
+    }
+
+    private static String keyOf(Place place) {
+        return place.classId() + "\n" + place.personId() + "\n" + place.role();
+    }
+
+    private void places() {
+        for (Place place : onceEach()) {
             Person person = people.get(place.personId());
             boolean knownAdult = person == null && here.adults.containsKey(place.personId());
             boolean personIsHere = knownAdult || (person != null && !person.gone());
