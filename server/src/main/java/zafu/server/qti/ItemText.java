@@ -13,6 +13,7 @@ import org.w3c.dom.Node;
 final class ItemText {
     static final Set<String> RIGHT = Set.of("right", "correct", "true");
     static final Set<String> WRONG = Set.of("wrong", "incorrect", "false");
+    private static final String GAP = "_____";
     private final Element item;
     private final Element body;
     private final HtmlMarkdown markdown;
@@ -69,6 +70,17 @@ final class ItemText {
     String before(Node end) {
         String prompt = markdown.of(nodesBefore(end));
         return prompt.isBlank() ? Xml.attribute(item, "title") : prompt;
+    }
+
+    /** All of the item's words, with a line to write on where something is to be typed. */
+    String withGap(Element entry) {
+        Node gap = entry.getOwnerDocument().createTextNode(GAP);
+        entry.getParentNode().replaceChild(gap, entry);
+        String words = markdown.of(Xml.nodes(body).stream()
+                .filter(each -> !Xml.is(each, "rubricBlock"))
+                .toList());
+        gap.getParentNode().replaceChild(entry, gap);
+        return words;
     }
 
     private List<Node> nodesBefore(Node end) {

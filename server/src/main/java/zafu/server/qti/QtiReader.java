@@ -282,8 +282,8 @@ final class QtiReader {
         boolean oneTyped = entries.size() == 1 && Xml.is(first, "textEntryInteraction");
         Element line = ItemText.lineOf(first);
         boolean alone = oneTyped && ItemText.startsLine(line, first);
-        if (alone && Set.of("float", "integer").contains(rule(first).baseType())) {
-            return numeric(first, line);
+        if (oneTyped && isNumber(rule(first))) {
+            return alone ? numeric(first, text.before(line), Xml.text(line)) : numeric(first, text.withGap(first), "");
         }
         if (alone && line.getTextContent().isBlank()) {
             ResponseRule rule = rule(first);
@@ -296,16 +296,19 @@ final class QtiReader {
         return blanks(entries);
     }
 
-    private QuestionDraft numeric(Element entry, Element line) {
+    private static boolean isNumber(ResponseRule rule) {
+        return Set.of("float", "integer").contains(rule.baseType());
+    }
+
+    private QuestionDraft numeric(Element entry, String prompt, String unit) {
         ResponseRule rule = rule(entry);
         List<String> right = rightOf(rule);
         if (right.size() != 1) {
             throw new CannotTake("it takes " + right.size() + " different numbers");
         }
-        String unit = Xml.text(line);
         return new QuestionDraft(
                 QuestionKind.NUMERIC,
-                text.before(line),
+                prompt,
                 wholePoints(rule),
                 QuestionBody.empty()
                         .withNumber(
@@ -316,6 +319,9 @@ final class QtiReader {
 
     private QuestionDraft blanks(List<Element> entries) {
         List<ResponseRule> used = entries.stream().map(this::rule).toList();
+        if (used.stream().anyMatch(QtiReader::isNumber)) {
+            changes.add("a number among several blanks is compared as it is written here, without a tolerance");
+        }
         Element whole = Xml.children(text.body(), "div").stream()
                 .filter(each -> "blanks".equals(each.getAttribute("class")))
                 .findFirst()

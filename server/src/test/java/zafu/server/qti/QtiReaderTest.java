@@ -171,6 +171,28 @@ class QtiReaderTest {
         assertThat(question.points()).isEqualTo(3);
     }
 
+    private static final String WITHIN_A_HALF =
+            "<responseProcessing><responseCondition><responseIf><equal toleranceMode=\"absolute\" "
+                    + "tolerance=\"0.5 0.5\"><variable identifier=\"RESPONSE\"/>"
+                    + "<correct identifier=\"RESPONSE\"/></equal><setOutcomeValue identifier=\"SCORE\">"
+                    + "<baseValue baseType=\"float\">1</baseValue></setOutcomeValue></responseIf>"
+                    + "</responseCondition></responseProcessing>";
+
+    /** Once it became a text to be matched with "12.5", and the tolerance was lost. */
+    @Test
+    void aNumberWithinALineIsANumberToo() {
+        QuestionDraft question = read(item(
+                        response("single", "float", correct("12.5")),
+                        "<p>The tide.</p><p>It takes <textEntryInteraction responseIdentifier=\"RESPONSE\"/> hours"
+                                + " to come back.</p>",
+                        WITHIN_A_HALF))
+                .question();
+        assertThat(question.kind()).isEqualTo(QuestionKind.NUMERIC);
+        assertThat(question.prompt()).isEqualTo("The tide.\n\nIt takes _____ hours to come back.");
+        assertThat(question.body().value()).isEqualByComparingTo("12.5");
+        assertThat(question.body().tolerance()).isEqualByComparingTo("0.5");
+    }
+
     @Test
     void choicesWithinALineAreBlanksToPick() {
         QuestionDraft question = read(item(
