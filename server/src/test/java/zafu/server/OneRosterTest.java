@@ -215,7 +215,7 @@ class OneRosterTest extends ServerTest {
         assertRefused(zip(Map.of("users.csv", USERS)), "The zip holds no manifest.csv");
         assertRefused(
                 zip(Map.of("manifest.csv", "propertyName,value\noneroster.version,1.2\nfile.users,bulk\n")),
-                "The manifest says that users.csv is there, but it is not.");
+                "The manifest says \"file.users,bulk\", but there is no users.csv in the zip.");
         assertRefused(
                 zip(Map.of("manifest.csv", "propertyName,value\noneroster.version,2.0\n")),
                 "The manifest speaks of OneRoster \"2.0\"");
@@ -265,5 +265,16 @@ class OneRosterTest extends ServerTest {
         take(bundle(files, "delta"));
         JsonNode again = preview(bundle(files, "delta"));
         assertThat(counts(again)).doesNotContainKeys("LEAVES_CLASS", "JOINS_CLASS");
+    }
+
+    /** Once only a list that said the role again could change a name. */
+    @Test
+    void aChangeOfANameNeedsNoRole() {
+        take(first());
+        Map<String, String> delta = Map.of(
+                "users",
+                "sourcedId,status,enabledUser,givenName,familyName,identifier,grades\n"
+                        + "§u1,active,true,Odell,Fenwick-Marsh,77§1,06\n");
+        assertThat(counts(preview(bundle(delta, "delta")))).containsEntry("STUDENT_CHANGED", 1);
     }
 }

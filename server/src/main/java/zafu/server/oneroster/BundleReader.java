@@ -88,7 +88,9 @@ final class BundleReader {
         FILES.forEach((part, file) -> {
             if (isThere(part) && !files.containsKey(file)) {
                 throw Refusal.unusable(
-                        "bundle-part-missing", "The manifest says that " + file + " is there, but it is not.");
+                        "bundle-part-missing",
+                        "The manifest says \"file." + part + "," + manifest.get("file." + part) + "\", but there is no "
+                                + file + " in the zip.");
             }
         });
     }

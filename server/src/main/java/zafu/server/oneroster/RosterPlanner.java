@@ -121,12 +121,19 @@ final class RosterPlanner {
             if (person.gone()) {
                 continue;
             }
-            if (person.role() == Role.STUDENT) {
-                student(person);
-            } else if (person.role() != Role.OTHER) {
-                adult(person);
+            switch (roleOf(person)) {
+                case STUDENT -> student(person);
+                case TEACHER, AIDE -> adult(person);
+                case OTHER -> {
+                    // Families and the like are not kept here.
+                }
             }
         }
+    }
+
+    /** Changes often say nothing of roles: who is a student here stays one. */
+    private Role roleOf(Person person) {
+        return person.role() == Role.OTHER && here.students.containsKey(person.id()) ? Role.STUDENT : person.role();
     }
 
     private void student(Person person) {
