@@ -3,6 +3,7 @@ package zafu.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
@@ -25,7 +26,7 @@ class TwoTapsTest extends ServerTest {
 
     private List<HttpCaller.Answer> tap(Callable<HttpCaller.Answer> deed) throws Exception {
         List<HttpCaller.Answer> answers = new ArrayList<>();
-        for (Future<HttpCaller.Answer> each : hands.invokeAll(java.util.Collections.nCopies(TAPS, deed))) {
+        for (Future<HttpCaller.Answer> each : hands.invokeAll(Collections.nCopies(TAPS, deed))) {
             answers.add(each.get());
         }
         return answers;

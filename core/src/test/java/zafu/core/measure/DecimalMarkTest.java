@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.function.DoublePredicate;
 import org.junit.jupiter.api.Test;
@@ -45,7 +46,7 @@ class DecimalMarkTest {
     @ParameterizedTest
     @CsvSource({"'1,110;1,020', 1200, 0, POINT", "'1,110;1,020', 5, 3, COMMA", "'1.110;1.020', 1200, 0, COMMA"})
     void thenWhatTheMeasureCanBeDecides(String cells, double highest, int decimals, DecimalMark mark) {
-        NumericScale scale = new NumericScale(0, highest, decimals, false, java.util.OptionalDouble.empty());
+        NumericScale scale = new NumericScale(0, highest, decimals, false, OptionalDouble.empty());
         assertThat(DecimalMark.of(column(cells), value -> scale.check(value) == NumericScale.Fit.FITS))
                 .isEqualTo(mark);
     }

@@ -56,11 +56,8 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
 
     private static TypedScore number(String typed, Measures.MeasureCard measure, DecimalMark mark) {
         if (isPercentOf(measure) && typed.strip().endsWith("%")) {
-            String number = typed.strip().substring(0, typed.strip().length() - 1);
-            return new TypedScore(
-                    number(number, measure, mark).value(),
-                    typed,
-                    number(number, measure, mark).fault());
+            TypedScore number = number(typed.replace("%", ""), measure, mark);
+            return new TypedScore(number.value(), typed, number.fault());
         }
         ScoreText read = ScoreText.read(typed);
         if (read instanceof ScoreText.Unsure unsure) {

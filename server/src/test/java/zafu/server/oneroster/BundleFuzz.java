@@ -1,6 +1,7 @@
 package zafu.server.oneroster;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import zafu.server.fuzz.Zips;
 import zafu.server.platform.Refusal;
 
@@ -13,7 +14,7 @@ public final class BundleFuzz {
     /** The first byte says what the others are. */
     public static void fuzzerTestOneInput(byte[] input) {
         int kind = input.length == 0 ? 0 : Math.floorMod(input[0], PARTS.length + 2);
-        byte[] rest = input.length == 0 ? input : java.util.Arrays.copyOfRange(input, 1, input.length);
+        byte[] rest = input.length == 0 ? input : Arrays.copyOfRange(input, 1, input.length);
         switch (kind) {
             case 0 -> read(rest);
             case 1 -> read(Zips.with("manifest.csv", rest).made());
