@@ -246,7 +246,7 @@ class StudentsTest extends ServerTest {
                 .done();
         teacher.put("/api/narrowings", Map.of("name", "Below in reading", "query", "band=0&measureId=1"))
                 .done();
-        JsonNode kept = teacher.get("/api/narrowings").ok();
+        List<JsonNode> kept = narrowingsOf(teacher);
         assertThat(kept).hasSize(1);
         assertThat(kept.get(0).get("query").asString()).isEqualTo("band=0&measureId=1");
         HttpCaller idris = nobody().signInAdult("idris", "salt-marsh-5");
@@ -254,6 +254,14 @@ class StudentsTest extends ServerTest {
         String path = "/api/narrowings/" + kept.get(0).get("id").asLong();
         assertThat(idris.call("DELETE", path, null).status()).isEqualTo(404);
         teacher.call("DELETE", path, null).done();
-        assertThat(teacher.get("/api/narrowings").ok()).isEmpty();
+        assertThat(narrowingsOf(teacher)).isEmpty();
+    }
+
+    private static List<JsonNode> narrowingsOf(HttpCaller teacher) {
+        return teacher.get("/api/narrowings")
+                .ok()
+                .valueStream()
+                .filter(each -> each.get("name").asString().equals("Below in reading"))
+                .toList();
     }
 }

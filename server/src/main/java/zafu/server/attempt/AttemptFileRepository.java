@@ -5,7 +5,7 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface AttemptFileRepository extends JpaRepository<AttemptFile, Long> {
-    List<AttemptFile> findByAttemptIdInOrderByAddedAtAscIdAsc(Collection<Long> attemptIds);
+    List<AttemptFile> findByAttemptIdInOrderByAddedAtAscLateAscIdAsc(Collection<Long> attemptIds);
 
     boolean existsByHash(String hash);
 

@@ -51,7 +51,7 @@ class AttemptPart implements StudentPart, FileHolder {
                                         .map(one -> one.given)
                                         .toList(),
                         "files",
-                                files.findByAttemptIdInOrderByAddedAtAscIdAsc(List.of(each.id)).stream()
+                                files.findByAttemptIdInOrderByAddedAtAscLateAscIdAsc(List.of(each.id)).stream()
                                         .map(file -> file.name)
                                         .toList(),
                         "answers",
@@ -74,7 +74,7 @@ class AttemptPart implements StudentPart, FileHolder {
         late.deleteAll(late.findByAttemptIdInOrderById(
                 own.stream().map(each -> each.id).toList()));
         late.flush();
-        List<AttemptFile> handed = files.findByAttemptIdInOrderByAddedAtAscIdAsc(
+        List<AttemptFile> handed = files.findByAttemptIdInOrderByAddedAtAscLateAscIdAsc(
                 own.stream().map(each -> each.id).toList());
         files.deleteAll(handed);
         files.flush();

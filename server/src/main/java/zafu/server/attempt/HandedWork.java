@@ -44,7 +44,7 @@ class HandedWork {
     }
 
     List<MyWorkController.HandedFile> of(long tryId) {
-        return files.findByAttemptIdInOrderByAddedAtAscIdAsc(List.of(tryId)).stream()
+        return files.findByAttemptIdInOrderByAddedAtAscLateAscIdAsc(List.of(tryId)).stream()
                 .map(each -> new MyWorkController.HandedFile(each.id, each.name, each.size, each.late))
                 .toList();
     }
