@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
@@ -61,15 +60,17 @@ class TaskWork {
             throw Refusal.notFound("task");
         }
         Map<StudentId, Roster.StudentName> students = new LinkedHashMap<>();
+        boolean wholeClass = false;
         for (long each : classes) {
             Reach reach = permission.reach(each);
+            wholeClass |= reach.isWhole();
             roster.byId(each).forEach((id, name) -> {
                 if (reach.sees(id.value())) {
                     students.put(id, name);
                 }
             });
         }
-        if (classes.stream().noneMatch(each -> permission.reach(each).isWhole()) && !isOfAny(task, students.keySet())) {
+        if (!wholeClass && !isOfAny(task, students.keySet())) {
             throw Refusal.notFound("task");
         }
         if (groupId != null) {
@@ -83,8 +84,7 @@ class TaskWork {
     }
 
     private boolean isOfAny(Tasks.TaskForClass task, Set<StudentId> students) {
-        return Stream.concat(task.given().keySet().stream(), task.conflicts().stream())
-                        .anyMatch(students::contains)
+        return task.isForAnyOf(students::contains)
                 || attempts.findByTaskIdInOrderById(List.of(task.taskId())).stream()
                         .anyMatch(each -> students.contains(new StudentId(each.studentId)));
     }

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.DoubleStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -83,8 +82,7 @@ class ProgressService {
     }
 
     private static boolean isOfAny(TaskForClass task, Marks.Work work, Reach reach) {
-        return Stream.concat(task.given().keySet().stream(), task.conflicts().stream())
-                        .anyMatch(student -> reach.sees(student.value()))
+        return task.isForAnyOf(student -> reach.sees(student.value()))
                 || work.tries().stream()
                         .anyMatch(each -> each.taskId() == task.taskId() && reach.sees(each.studentId()));
     }

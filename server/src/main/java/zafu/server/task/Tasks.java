@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 import zafu.core.marking.Feedback;
 import zafu.core.roster.StudentId;
@@ -73,7 +74,12 @@ public class Tasks {
             Map<StudentId, Given> given,
             List<StudentId> conflicts,
             Optional<Instant> firstOpens,
-            Optional<Instant> firstDue) {}
+            Optional<Instant> firstDue) {
+        /** Whether anybody of these gets it, or is claimed by two versions of it. */
+        public boolean isForAnyOf(Predicate<StudentId> these) {
+            return given.keySet().stream().anyMatch(these) || conflicts.stream().anyMatch(these);
+        }
+    }
 
     /** Every task of the class that students can see, in the order in which they were made. */
     public List<TaskForClass> handedOut(long classId) {
