@@ -10,6 +10,7 @@ import { Card, PlaceHead } from "../shell/Card";
 import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
 import { Problem } from "../shell/Problem";
+import { isFor } from "../shell/sharing";
 import { Waiting } from "../shell/Waiting";
 import { ColumnMap } from "./ColumnMap";
 import { FileField } from "./FileField";
@@ -60,7 +61,9 @@ function BringIn({ today }: { today: string }) {
     grade: 5,
     takenOn: today,
   });
-  const measures = (useQuery(measuresQuery).data ?? []).filter((each) => !each.archived);
+  const measures = (useQuery(measuresQuery).data ?? []).filter(
+    (each) => !each.archived && isFor(wanted.classId)(each),
+  );
   const navigate = useNavigate();
   const tell = useNotice();
   const undo = useUndoImport();

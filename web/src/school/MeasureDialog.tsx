@@ -11,6 +11,8 @@ import { type FormEvent, useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { FormFoot } from "../shell/FormFoot";
+import { SeenByField } from "../shell/SeenByField";
+import { useKeeping } from "../shell/sharing";
 import { words } from "./words";
 
 const w = words.measure;
@@ -25,6 +27,9 @@ interface Props {
 export function MeasureDialog({ measure, onClose }: Props) {
   const [ordered, setOrdered] = useState((measure?.levels.length ?? 0) > 0);
   const [which, setWhich] = useState(measure?.whichCounts ?? "LATEST");
+  const { keeps, classes } = useKeeping();
+  const was = measure && (measure.classId ?? null);
+  const [classId, setClassId] = useState(was === undefined ? (keeps ? null : classes[0]?.id) : was);
   const keep = useMutation({
     mutationFn: async (body: Schemas["MeasureEdit"]) => {
       if (measure) {
@@ -41,7 +46,10 @@ export function MeasureDialog({ measure, onClose }: Props) {
   });
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    keep.mutate(edited(new FormData(event.currentTarget), ordered));
+    keep.mutate({
+      ...edited(new FormData(event.currentTarget), ordered),
+      classId: classId ?? undefined,
+    });
   };
   return (
     <Dialog open onClose={onClose}>
@@ -106,6 +114,7 @@ export function MeasureDialog({ measure, onClose }: Props) {
             label={w.shelfLife}
             defaultValue={measure?.shelfLifeDays ?? 120}
           />
+          <SeenByField was={was} value={classId} onChoose={setClassId} />
           {measure && (
             <FormControlLabel
               sx={{ gridColumn: "1 / -1" }}

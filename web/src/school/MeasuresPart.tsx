@@ -3,7 +3,8 @@ import Button from "@mui/material/Button";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { classesQuery, measuresQuery } from "../api/queries";
+import { measuresQuery } from "../api/queries";
+import { useKeeping } from "../shell/sharing";
 import { CutsDialog } from "./CutsDialog";
 import { MeasureDialog } from "./MeasureDialog";
 import { Row, Rows } from "./Rows";
@@ -13,17 +14,19 @@ type Measure = Schemas["MeasureCard"];
 
 /** The scales that scores are taken on. */
 export function MeasuresPart() {
-  const keeps = useQuery(classesQuery).data?.keepsShared ?? false;
+  const { keeps, classes, mayChange, ownerOf } = useKeeping();
   const measures = useQuery(measuresQuery).data ?? [];
   const [editing, setEditing] = useState<Measure | "new" | null>(null);
   const [cutting, setCutting] = useState<Measure | null>(null);
   return (
     <>
-      <Box sx={{ mb: 1.5 }}>
-        <Button variant="contained" onClick={() => setEditing("new")}>
-          {words.newMeasure}
-        </Button>
-      </Box>
+      {(keeps || classes.length > 0) && (
+        <Box sx={{ mb: 1.5 }}>
+          <Button variant="contained" onClick={() => setEditing("new")}>
+            {words.newMeasure}
+          </Button>
+        </Box>
+      )}
       {!keeps && <Box sx={{ mb: 1.5, color: "var(--z-soft)" }}>{words.keepersOnly}</Box>}
       <Rows>
         {measures.map((measure) => (
@@ -34,10 +37,11 @@ export function MeasuresPart() {
                 {words.scale(measure)} · {words.counts(measure)}
                 {measure.standardError !== undefined && ` · ± ${measure.standardError}`}
                 {measure.archived && ` · ${words.archived}`}
+                {measure.classId != null && ` · ${words.only(ownerOf(measure) ?? "")}`}
               </Box>
             </Box>
-            {keeps && <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>}
-            {keeps && <Button onClick={() => setEditing(measure)}>{words.change}</Button>}
+            {mayChange(measure) && <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>}
+            {mayChange(measure) && <Button onClick={() => setEditing(measure)}>{words.change}</Button>}
           </Row>
         ))}
       </Rows>

@@ -23,7 +23,9 @@ export const words = {
     none: "No backup yet.",
     size: (bytes: number) => `${(bytes / 1024 / 1024).toFixed(1)} MB`,
   },
-  keepersOnly: "All classes share these. Administrators change them, and whom they name.",
+  keepersOnly:
+    "What all classes share is changed by administrators and whom they name. A measure for your own class is yours to make.",
+  only: (name: string) => `${name} only`,
   administrators: "This part is for the school's administrators.",
   keep: "Keep",
   cancel: "Cancel",

@@ -15,6 +15,8 @@ import { queryClient } from "../api/queryClient";
 import { SkillsField } from "../library/AboutFields";
 import { nameSkills } from "../library/skillNames";
 import { useNotice } from "../shell/Notice";
+import { SeenByField } from "../shell/SeenByField";
+import { isFor, useKeeping } from "../shell/sharing";
 import { codesOf, linesOfCodes } from "./codes";
 import { words } from "./words";
 
@@ -35,7 +37,10 @@ export function SkillDialog({ skill, book, onClose }: Props) {
   const [codes, setCodes] = useState(linesOfCodes(skill?.codes ?? []));
   const [measureId, setMeasureId] = useState<number | "">(skill?.screenMeasureId ?? "");
   const [cut, setCut] = useState(skill?.screenCut === undefined ? "" : String(skill.screenCut));
-  const measures = useQuery(measuresQuery).data ?? [];
+  const { keeps, classes } = useKeeping();
+  const was = skill && (skill.classId ?? null);
+  const [classId, setClassId] = useState(was === undefined ? (keeps ? null : classes[0]?.id) : was);
+  const measures = (useQuery(measuresQuery).data ?? []).filter(isFor(classId ?? undefined));
   const others = nameSkills(book);
   others.delete(skill?.id ?? 0);
   const tell = useNotice();
@@ -51,6 +56,7 @@ export function SkillDialog({ skill, book, onClose }: Props) {
         codes: codesOf(codes),
         screenMeasureId: measureId === "" ? undefined : measureId,
         screenCut: measureId === "" || cut === "" ? undefined : Number(cut.replace(",", ".")),
+        classId: classId ?? undefined,
         version: skill?.version,
       };
       return data<Schemas["SkillShown"]>(
@@ -105,6 +111,7 @@ export function SkillDialog({ skill, book, onClose }: Props) {
             onChange={(event) => setGrade(event.target.value)}
           />
         </Box>
+        <SeenByField was={was} value={classId} onChoose={setClassId} />
         <SkillsField
           label={words.fields.prerequisites}
           skills={others}

@@ -4,10 +4,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { classesQuery, skillMapQuery, skillsQuery } from "../api/queries";
+import { skillMapQuery, skillsQuery } from "../api/queries";
 import { useFocusedGroup } from "../library/useFocusedGroup";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
+import { useKeeping } from "../shell/sharing";
 import { Waiting } from "../shell/Waiting";
 import { BringInSkills } from "./BringInSkills";
 import { SkillDialog } from "./SkillDialog";
@@ -21,7 +22,7 @@ export default function SkillsPlace() {
   const group = useFocusedGroup();
   const map = useQuery(skillMapQuery(classId, group?.id)).data;
   const book = useQuery(skillsQuery).data;
-  const keeps = useQuery(classesQuery).data?.keepsShared ?? false;
+  const { keeps, classes, mayChange } = useKeeping();
   const [chosen, setChosen] = useState<number | null>(null);
   const [editing, setEditing] = useState<Schemas["SkillShown"] | "new" | null>(null);
   const [bringingIn, setBringingIn] = useState(false);
@@ -40,9 +41,11 @@ export default function SkillsPlace() {
           {words.library}
         </Button>
         {keeps && <Button onClick={() => setBringingIn(true)}>{words.bringIn}</Button>}
-        <Button variant={skills.length === 0 ? "contained" : "outlined"} onClick={() => setEditing("new")}>
-          {words.add}
-        </Button>
+        {(keeps || classes.length > 0) && (
+          <Button variant={skills.length === 0 ? "contained" : "outlined"} onClick={() => setEditing("new")}>
+            {words.add}
+          </Button>
+        )}
       </PlaceHead>
       <Box
         sx={{
@@ -103,7 +106,7 @@ export default function SkillsPlace() {
               skill={skill}
               map={map}
               classId={classId}
-              onEdit={keeps && kept ? () => setEditing(kept) : undefined}
+              onEdit={kept && mayChange(kept) ? () => setEditing(kept) : undefined}
             />
           )}
         </Box>

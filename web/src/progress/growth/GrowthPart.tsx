@@ -11,6 +11,7 @@ import { measuresQuery } from "../../api/queries";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
 import { GroupShape } from "../../shell/GroupShape";
+import { isFor } from "../../shell/sharing";
 import { Waiting } from "../../shell/Waiting";
 import { words as common } from "../words";
 import { AimDialog } from "./AimDialog";
@@ -23,7 +24,7 @@ export default function GrowthPart() {
   const measures = useQuery(measuresQuery).data;
   const { classId, arrangement, arrangements } = useFocus();
   const [chosen, setChosen] = useState<number | null>(null);
-  const numeric = (measures ?? []).filter((each) => each.levels.length === 0);
+  const numeric = (measures ?? []).filter((each) => each.levels.length === 0 && isFor(classId)(each));
   const measureId = chosen ?? numeric[0]?.id;
   if (!measures || (arrangements.length > 0 && !arrangement)) {
     return <Waiting />;

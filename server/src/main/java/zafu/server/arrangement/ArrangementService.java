@@ -133,7 +133,7 @@ class ArrangementService {
         made.subject = wanted.subject().strip();
         made.beginsOn = wanted.beginsOn();
         made.endsOn = wanted.endsOn();
-        made.measureId = measures.card(wanted.measureId()).id();
+        made.measureId = measures.chosen(wanted.measureId()).id();
         made.smallest = SMALLEST;
         made.largest = LARGEST;
         long id = arrangements.save(made).id;
@@ -158,7 +158,7 @@ class ArrangementService {
                         .map(each -> new ArrangementController.StudentValue(
                                 each.getKey().value(), each.getValue()))
                         .toList();
-        return new ArrangementController.SecondMeasure(measures.card(measureId), values);
+        return new ArrangementController.SecondMeasure(measures.chosen(measureId), values);
     }
 
     @Transactional(readOnly = true)

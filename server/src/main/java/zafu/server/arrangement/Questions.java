@@ -149,7 +149,7 @@ class Questions {
 
     /** −1 for a lower-is-better measure: what the core compares is always "larger is better". */
     double signOf(long measureId) {
-        return measures.card(measureId).lowerIsBetter() ? -1 : 1;
+        return measures.chosen(measureId).lowerIsBetter() ? -1 : 1;
     }
 
     Map<StudentId, CountingValue> values(Pool pool, long measureId) {
@@ -183,7 +183,7 @@ class Questions {
         return chosen.stream()
                 .map(each -> new Weighted(
                         each.weight(),
-                        measures.card(each.measureId()).lowerIsBetter(),
+                        measures.chosen(each.measureId()).lowerIsBetter(),
                         counting(values(pool, each.measureId()))))
                 .toList();
     }

@@ -188,6 +188,7 @@ class ScoreLines {
                 measure.whichCounts(),
                 measure.meanOf(),
                 measure.shelfLifeDays(),
-                false);
+                false,
+                measure.classId());
     }
 }

@@ -119,7 +119,7 @@ class DemoFiller {
 
     private long measure(String name, String unit, double highest, double standardError) {
         NumericScale scale = new NumericScale(0, highest, 0, false, OptionalDouble.of(standardError));
-        return measures.create(new Measures.NewMeasure(name, unit, scale, List.of(), 120, name));
+        return measures.create(new Measures.NewMeasure(name, unit, scale, List.of(), 120, name, null));
     }
 
     private void cuts(long measure, Season season, double below, double at, double above) {

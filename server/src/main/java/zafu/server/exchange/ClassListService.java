@@ -117,7 +117,8 @@ class ClassListService {
 
     private List<ColumnUse> usesFor(Sheet sheet, Wanted wanted) {
         if (wanted.columns() == null) {
-            return new ColumnGuess(sheet, measures.all()).guess();
+            List<MeasureCard> known = wanted.classId() == null ? measures.shared() : measures.ofClass(wanted.classId());
+            return new ColumnGuess(sheet, known).guess();
         }
         for (ColumnUse use : wanted.columns()) {
             if (use.column() < 0 || use.column() >= sheet.header().size()) {

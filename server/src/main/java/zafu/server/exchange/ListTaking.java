@@ -19,6 +19,7 @@ import zafu.core.need.Accommodation;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
+import zafu.server.access.OwnOrShared;
 import zafu.server.exchange.ClassListController.Wanted;
 import zafu.server.exchange.ClassListService.ReadList;
 import zafu.server.exchange.PeopleMatch.Match;
@@ -44,6 +45,7 @@ class ListTaking {
     private final Skills skills;
     private final Needs needs;
     private final ImportLog log;
+    private final OwnOrShared sharing;
     private final LongWork waitedFor;
     private final CurrentPerson current;
     private final AuditTrail audit;
@@ -56,6 +58,7 @@ class ListTaking {
             Skills skills,
             Needs needs,
             ImportLog log,
+            OwnOrShared sharing,
             LongWork waitedFor,
             CurrentPerson current,
             AuditTrail audit,
@@ -66,6 +69,7 @@ class ListTaking {
         this.skills = skills;
         this.needs = needs;
         this.log = log;
+        this.sharing = sharing;
         this.waitedFor = waitedFor;
         this.current = current;
         this.audit = audit;
@@ -78,8 +82,8 @@ class ListTaking {
         Map<Match, Long> students = new LinkedHashMap<>();
         int made = people(list.good(), classId, wanted, run, students);
         Held held = held(list);
-        int scores = scores(list, students, held, run);
-        skills(list, students, run);
+        int scores = scores(list, students, held, classId, run);
+        skills(list, students, classId, run);
         int granted = needs(students, held, run);
         int left = list.matches().size() - list.good().size();
         int known = (int) students.values().stream().distinct().count() - made;
@@ -197,10 +201,10 @@ class ListTaking {
                                 .orElse(true));
     }
 
-    private int scores(ReadList list, Map<Match, Long> students, Held held, long run) {
+    private int scores(ReadList list, Map<Match, Long> students, Held held, long classId, long run) {
         int count = 0;
         for (ColumnUse use : ColumnUse.scores(list.uses())) {
-            long measure = use.measureId() != null ? use.measureId() : newMeasure(use, run);
+            long measure = use.measureId() != null ? use.measureId() : newMeasure(use, classId, run);
             List<Measures.ToNote> seen = new ArrayList<>();
             students.forEach((match, student) -> observation(match, use, list).ifPresent(observation -> {
                 if (!held.notedOf(student, measure).contains(observation)) {
@@ -228,7 +232,7 @@ class ListTaking {
                 : Optional.of(Observation.notAssessed(day, score.typed()));
     }
 
-    private void skills(ReadList list, Map<Match, Long> students, long run) {
+    private void skills(ReadList list, Map<Match, Long> students, long classId, long run) {
         for (ColumnUse use : ColumnUse.of(ColumnUse.Use.SKILL, list.uses())) {
             List<Skills.Evidence> seen = new ArrayList<>();
             students.forEach((match, student) -> {
@@ -237,7 +241,7 @@ class ListTaking {
                     seen.add(new Skills.Evidence(student, match.row().takenOn(), fraction));
                 }
             });
-            skills.record(list.sheet().header().get(use.column()), seen, run);
+            skills.record(list.sheet().header().get(use.column()), seen, classId, run);
         }
     }
 
@@ -261,12 +265,25 @@ class ListTaking {
     /** The measure of a score column, as it is or as it would be made. */
     MeasureCard measureOf(ColumnUse use) {
         if (use.measureId() != null) {
-            return measures.card(use.measureId());
+            return measures.chosen(use.measureId());
         }
         NumericScale scale = newScale(use);
         String name = use.newMeasure() == null ? "" : use.newMeasure();
         return new MeasureCard(
-                0, name, "", 0, scale.highest(), scale.decimals(), false, null, List.of(), "LATEST", null, 1, false);
+                0,
+                name,
+                "",
+                0,
+                scale.highest(),
+                scale.decimals(),
+                false,
+                null,
+                List.of(),
+                "LATEST",
+                null,
+                1,
+                false,
+                null);
     }
 
     private static NumericScale newScale(ColumnUse use) {
@@ -278,12 +295,13 @@ class ListTaking {
         return new NumericScale(0, highest, DECIMALS_OF_A_NEW_MEASURE, false, OptionalDouble.empty());
     }
 
-    private long newMeasure(ColumnUse use, long run) {
+    private long newMeasure(ColumnUse use, long classId, long run) {
         String name = use.newMeasure() == null ? "" : use.newMeasure().strip();
         if (name.isEmpty()) {
             throw Refusal.unusableField("no-measure-name", "newMeasure", "Give the new measure a name.");
         }
-        if (measures.all().stream().anyMatch(measure -> measure.name().equalsIgnoreCase(name))) {
+        if (measures.ofClass(classId).stream()
+                .anyMatch(measure -> measure.name().equalsIgnoreCase(name))) {
             throw Refusal.conflict("measure-exists", "There is a measure \"" + name + "\" already; choose it instead.");
         }
         long id = measures.create(new Measures.NewMeasure(
@@ -292,7 +310,8 @@ class ListTaking {
                 newScale(use),
                 List.of(),
                 SHELF_LIFE_DAYS,
-                UUID.randomUUID().toString()));
+                UUID.randomUUID().toString(),
+                sharing.classFor(classId)));
         log.note(run, Changed.MEASURE_MADE, id);
         return id;
     }

@@ -101,7 +101,7 @@ class FindService {
                 ? asked.withLevels(level.suggestedLow(), level.suggestedHigh())
                 : asked;
         NarrowedCatalogue narrowed = narrowed(all, narrowing, level, known);
-        Set<SkillId> sortedBy = sortedBy(narrowing, known);
+        Set<SkillId> sortedBy = sortedBy(classId, narrowing, known);
         List<Candidate> best = new BestFirst(sortedBy, range(narrowing, level), whom.size(), school.today())
                 .sort(narrowed.hits().stream()
                         .map(each -> candidate(each, level, known))
@@ -146,11 +146,11 @@ class FindService {
     }
 
     /** The skills asked for; where none are, what the students are ready for. */
-    private Set<SkillId> sortedBy(ItemNarrowing narrowing, Known known) {
+    private Set<SkillId> sortedBy(long classId, ItemNarrowing narrowing, Known known) {
         if (narrowing.skills() != null && !narrowing.skills().isEmpty()) {
             return narrowing.skills().stream().map(SkillId::new).collect(Collectors.toCollection(TreeSet::new));
         }
-        return ReadyToTeach.of(skills.inOrder(), known.held()).stream()
+        return ReadyToTeach.of(skills.inOrder(classId), known.held()).stream()
                 .map(each -> each.skill().id())
                 .collect(Collectors.toCollection(TreeSet::new));
     }

@@ -39,7 +39,7 @@ class ReadyItems {
         List<Hit> best =
                 finder.find(classId, groupId, ItemNarrowing.NONE, LOOKED_AT).hits();
         List<ReadySkill> shown = new ArrayList<>();
-        for (ReadyToTeach.InGroup ready : ReadyToTeach.of(skills.inOrder(), held)) {
+        for (ReadyToTeach.InGroup ready : ReadyToTeach.of(skills.inOrder(classId), held)) {
             List<ReadyItem> items = items(ready.skill().id().value(), best);
             if (!items.isEmpty() && shown.size() < MOST_SKILLS) {
                 shown.add(new ReadySkill(

@@ -38,7 +38,7 @@ class SkillMaps {
     SkillMap of(long classId, @Nullable Long groupId) {
         List<Long> whom = students.of(classId, groupId);
         List<MemberName> members = members(whom);
-        List<Skill> inOrder = skills.inOrder();
+        List<Skill> inOrder = skills.inOrder(classId);
         Map<Long, Map<Long, Skills.Standing>> standings = skills.standings(whom);
         Map<StudentId, Set<SkillId>> held = Skills.heldIn(standings);
         Map<SkillId, ReadyToTeach.InGroup> inGroup = held.isEmpty() ? Map.of() : ReadyToTeach.all(inOrder, held);

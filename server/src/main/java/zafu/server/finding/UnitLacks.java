@@ -44,7 +44,7 @@ class UnitLacks {
         List<Catalogue.Entry> all =
                 catalogue.find("").stream().map(Catalogue.Found::entry).toList();
         Units.UnitShown unit = units.unit(unitId);
-        List<Skill> inOrder = skills.inOrder();
+        List<Skill> inOrder = skills.inOrder(classId);
         Set<SkillId> needed = needed(unit, all, SkillGraph.of(inOrder));
         Map<StudentId, Set<SkillId>> held = skills.held(whom);
         Map<StudentId, Roster.StudentName> names = students.names(whom);

@@ -73,7 +73,7 @@ public class Growth {
     @Transactional(readOnly = true)
     GrowthController.GrowthShown of(long classId, long measureId, @Nullable Long arrangementId) {
         permission.requireSee(classId);
-        Measures.MeasureCard measure = measures.card(measureId);
+        Measures.MeasureCard measure = measures.chosen(measureId);
         Map<StudentId, Roster.StudentName> names = roster.byId(classId);
         Map<StudentId, List<Point>> points = points(measureId, names.keySet());
         Map<Long, GrowthAim> goals = aims
@@ -237,7 +237,7 @@ public class Growth {
     @Transactional
     AimsSet setAims(long classId, AimsSet wanted) {
         permission.requireChange(classId);
-        Measures.MeasureCard measure = measures.card(wanted.measureId());
+        Measures.MeasureCard measure = measures.chosen(wanted.measureId());
         List<Long> students = wanted.aims().stream().map(AimOf::studentId).toList();
         if (!students.stream().allMatch(student -> roster.isIn(classId, student))) {
             throw Refusal.notFound("student");

@@ -2,6 +2,7 @@ package zafu.server.library;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.server.access.ClassPermission;
@@ -135,7 +136,15 @@ class ItemCheck {
         if (wanted.levelMeasureId() == null) {
             return;
         }
-        Measures.MeasureCard measure = measures.card(wanted.levelMeasureId());
+        Measures.MeasureCard measure = measures.chosen(wanted.levelMeasureId());
+        if (wanted.visibility() != Visibility.PRIVATE
+                && measure.classId() != null
+                && !measure.classId().equals(seenBy(wanted))) {
+            throw Refusal.unusableField(
+                    "measure-of-one-class",
+                    "levelMeasureId",
+                    "\"" + measure.name() + "\" is one class's own measure. Choose one that all share.");
+        }
         double high = wanted.levelHigh() == null ? wanted.levelLow() : wanted.levelHigh();
         requireInOrder(wanted.levelLow(), high, "levelLow", "The lowest level lies above the highest.");
         if (wanted.levelLow() < measure.lowest() || high > measure.highest()) {
@@ -168,8 +177,16 @@ class ItemCheck {
                         .filter(id -> id != null)
                         .distinct()
                         .toList();
-        if (!skills.known(ids).containsAll(ids) || !skills.known(ofQuestions).containsAll(ofQuestions)) {
+        List<Long> named = Stream.concat(ids.stream(), ofQuestions.stream()).toList();
+        if (wanted.visibility() != Visibility.PRIVATE) {
+            skills.requireFor(seenBy(wanted), named);
+        } else if (!skills.classesOf(named).keySet().containsAll(named)) {
             throw Refusal.notFound("skill");
         }
+    }
+
+    /** The one class that sees the item; absent where the whole school does. */
+    private static @Nullable Long seenBy(ItemEdit wanted) {
+        return wanted.visibility() == Visibility.CLASS ? wanted.classId() : null;
     }
 }

@@ -116,9 +116,7 @@ public class Units {
         } else if (wanted.version() == null || wanted.version() != unit.version) {
             throw new OptimisticLockingFailureException("unit " + id);
         }
-        if (!skills.known(wanted.skills()).containsAll(wanted.skills())) {
-            throw Refusal.notFound("skill");
-        }
+        skills.requireFor(null, wanted.skills());
         List<Long> seen = items.findByIdIn(wanted.items()).stream()
                 .filter(access::maySee)
                 .map(item -> item.id)

@@ -34,6 +34,7 @@ class ExampleMeasures {
     }
 
     private void make(String name, String unit, NumericScale scale, List<String> levels) {
-        measures.create(new Measures.NewMeasure(name, unit, scale, levels, SHELF_LIFE_DAYS, "zafu-example " + name));
+        measures.create(
+                new Measures.NewMeasure(name, unit, scale, levels, SHELF_LIFE_DAYS, "zafu-example " + name, null));
     }
 }

@@ -6,6 +6,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.PrePersist;
+import jakarta.persistence.PreUpdate;
 import jakarta.persistence.Version;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -44,6 +46,14 @@ class Measure {
     Integer meanOf;
 
     boolean archived;
+
+    /** Whose own it is; absent where the whole school shares it. */
+    @Nullable
+    Long classId;
+
+    /** Unique, so that two who make the same at once do not both make it. */
+    String nameInClass = "";
+
     String sourceId = UUID.randomUUID().toString();
 
     @Version
@@ -54,6 +64,12 @@ class Measure {
         LATEST,
         BEST,
         MEAN
+    }
+
+    @PrePersist
+    @PreUpdate
+    void nameInClass() {
+        nameInClass = (classId == null ? "" : classId) + "/" + name;
     }
 
     List<String> levelNames() {

@@ -29,6 +29,7 @@ class MeasureController {
     /**
      * @param levels names of levels, lowest first; empty for a numeric measure, and then the range counts
      * @param meanOf with MEAN, of how many values
+     * @param classId whose own it is; absent where the whole school shares it
      */
     record MeasureEdit(
             @NotBlank @Size(max = 120) String name,
@@ -42,7 +43,8 @@ class MeasureController {
             @NotNull Measure.Which whichCounts,
             @Nullable @Min(2) @Max(20) Integer meanOf,
             @Min(1) @Max(2000) int shelfLifeDays,
-            boolean archived) {}
+            boolean archived,
+            @Nullable Long classId) {}
 
     record MadeMeasure(long id) {}
 

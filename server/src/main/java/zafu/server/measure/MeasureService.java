@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.measure.LevelScale;
 import zafu.server.access.AuditTrail;
-import zafu.server.access.ClassPermission;
+import zafu.server.access.OwnOrShared;
 import zafu.server.platform.Refusal;
 
 /** Defines measures and their benchmarks. */
@@ -17,29 +19,33 @@ class MeasureService {
     private final MeasureRepository measures;
     private final MeasureCutRepository cuts;
     private final ObservationRepository observations;
-    private final ClassPermission permission;
+    private final OwnOrShared sharing;
     private final AuditTrail audit;
 
     MeasureService(
             MeasureRepository measures,
             MeasureCutRepository cuts,
             ObservationRepository observations,
-            ClassPermission permission,
+            OwnOrShared sharing,
             AuditTrail audit) {
         this.measures = measures;
         this.cuts = cuts;
         this.observations = observations;
-        this.permission = permission;
+        this.sharing = sharing;
         this.audit = audit;
     }
 
     List<Measures.MeasureCard> all() {
-        return measures.findAllByOrderById().stream().map(Measures::card).toList();
+        Predicate<@Nullable Long> seen = sharing.seen();
+        return measures.findAllByOrderById().stream()
+                .filter(each -> seen.test(each.classId))
+                .map(Measures::card)
+                .toList();
     }
 
     @Transactional
     long create(MeasureController.MeasureEdit wanted) {
-        permission.requireTeacher();
+        sharing.requireMayKeep(wanted.classId());
         Measure made = new Measure();
         set(made, wanted);
         long id = measures.save(made).id;
@@ -49,8 +55,8 @@ class MeasureService {
 
     @Transactional
     void change(long measureId, MeasureController.MeasureEdit wanted) {
-        permission.requireKeepsShared();
-        Measure found = measures.findById(measureId).orElseThrow(() -> Refusal.notFound("measure"));
+        Measure found = seen(measureId);
+        sharing.requireMayKeep(found.classId, wanted.classId());
         requireValuesStillFit(found, wanted);
         set(found, wanted);
         measures.save(found);
@@ -74,7 +80,8 @@ class MeasureService {
     private void set(Measure measure, MeasureController.MeasureEdit wanted) {
         String name = wanted.name().strip();
         boolean taken = measures.findAllByOrderById().stream()
-                .anyMatch(each -> each.name.equalsIgnoreCase(name) && !each.id.equals(measure.id));
+                .filter(each -> !each.id.equals(measure.id))
+                .anyMatch(each -> each.name.equalsIgnoreCase(name) && meet(each.classId, wanted.classId()));
         if (taken) {
             throw Refusal.unusableField("name-taken", "name", "There is a measure \"" + name + "\" already.");
         }
@@ -86,6 +93,18 @@ class MeasureService {
         measure.meanOf = wanted.whichCounts() == Measure.Which.MEAN ? wanted.meanOf() : null;
         measure.shelfLifeDays = wanted.shelfLifeDays();
         measure.archived = wanted.archived();
+        measure.classId = wanted.classId();
+    }
+
+    /** Whether some class has both: names have to differ there alone. */
+    private static boolean meet(@Nullable Long one, @Nullable Long other) {
+        return one == null || other == null || one.equals(other);
+    }
+
+    private Measure seen(long measureId) {
+        return measures.findById(measureId)
+                .filter(each -> sharing.seen().test(each.classId))
+                .orElseThrow(() -> Refusal.notFound("measure"));
     }
 
     private static void setScale(Measure measure, MeasureController.MeasureEdit wanted) {
@@ -121,6 +140,7 @@ class MeasureService {
     }
 
     List<MeasureController.CutsShown> cuts(long measureId) {
+        seen(measureId);
         Map<String, List<MeasureCut>> bySet = new LinkedHashMap<>();
         cuts.findByMeasureIdOrderByGradeAscSeasonAscScoreAsc(measureId)
                 .forEach(cut -> bySet.computeIfAbsent(cut.grade + "/" + cut.season, key -> new ArrayList<>())
@@ -137,8 +157,8 @@ class MeasureService {
 
     @Transactional
     void setCuts(long measureId, MeasureController.CutsShown wanted) {
-        permission.requireKeepsShared();
-        Measure measure = measures.findById(measureId).orElseThrow(() -> Refusal.notFound("measure"));
+        Measure measure = seen(measureId);
+        sharing.requireMayKeep(measure.classId);
         double before = Double.NEGATIVE_INFINITY;
         for (MeasureController.CutEdit cut : wanted.cuts()) {
             if (cut.score() <= before || cut.score() < measure.lowest || cut.score() > measure.highest) {

@@ -10,7 +10,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -19,6 +21,7 @@ import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
 import zafu.core.measure.Season;
 import zafu.core.roster.StudentId;
+import zafu.server.access.OwnOrShared;
 import zafu.server.platform.Refusal;
 
 /** Measures and observations, for the other features. Permission is theirs to check. */
@@ -30,10 +33,17 @@ public class Measures {
     private final MeasureRepository measures;
     private final MeasureCutRepository cuts;
     private final ObservationRepository observations;
+    private final OwnOrShared sharing;
     private final Clock clock;
 
-    Measures(MeasureRepository measures, MeasureCutRepository cuts, ObservationRepository observations, Clock clock) {
+    Measures(
+            MeasureRepository measures,
+            MeasureCutRepository cuts,
+            ObservationRepository observations,
+            OwnOrShared sharing,
+            Clock clock) {
         this.measures = measures;
+        this.sharing = sharing;
         this.cuts = cuts;
         this.observations = observations;
         this.clock = clock;
@@ -43,6 +53,7 @@ public class Measures {
      * @param levels names of levels, lowest first, for which values are places from 0; empty for a numeric measure
      * @param standardError in the measure's unit
      * @param meanOf with MEAN: of how many values
+     * @param classId whose own it is; absent where the whole school shares it
      */
     public record MeasureCard(
             long id,
@@ -57,7 +68,13 @@ public class Measures {
             String whichCounts,
             @Nullable Integer meanOf,
             int shelfLifeDays,
-            boolean archived) {
+            boolean archived,
+            @Nullable Long classId) {
+
+        /** Whether it is for every class, or this one's own. */
+        public boolean isFor(long asked) {
+            return classId == null || classId == asked;
+        }
 
         /** A value as a person reads it: the name of its level, or the number without its unit. */
         public String shown(double value, Locale locale) {
@@ -72,9 +89,15 @@ public class Measures {
         }
     }
 
-    /** A measure to be made; levels as in {@link MeasureCard}. */
+    /** A measure to be made; levels and class as in {@link MeasureCard}. */
     public record NewMeasure(
-            String name, String unit, NumericScale scale, List<String> levels, int shelfLifeDays, String sourceId) {}
+            String name,
+            String unit,
+            NumericScale scale,
+            List<String> levels,
+            int shelfLifeDays,
+            String sourceId,
+            @Nullable Long classId) {}
 
     /** Where a band begins, and its name. */
     public record BandCut(double score, String name) {}
@@ -82,16 +105,37 @@ public class Measures {
     /** One observation to be noted. */
     public record ToNote(long studentId, Observation observation) {}
 
-    /** Those in use, oldest first. */
+    /** Those in use that the signed-in adult sees, oldest first. */
     public List<MeasureCard> all() {
+        Predicate<@Nullable Long> seen = sharing.seen();
         return measures.findAllByOrderById().stream()
-                .filter(each -> !each.archived)
+                .filter(each -> !each.archived && seen.test(each.classId))
                 .map(Measures::card)
                 .toList();
     }
 
+    /** Of these, the ones for a class: shared by the whole school, or its own. */
+    public List<MeasureCard> ofClass(long classId) {
+        return all().stream().filter(each -> each.isFor(classId)).toList();
+    }
+
+    /** Those in use that the whole school shares. */
+    public List<MeasureCard> shared() {
+        return all().stream().filter(each -> each.classId() == null).toList();
+    }
+
+    /** The measure of something that may be seen already; one that a person names is {@link #chosen}. */
     public MeasureCard card(long measureId) {
         return card(measure(measureId));
+    }
+
+    /** A measure that the signed-in adult named, which is "not here" where another class has it for itself. */
+    public MeasureCard chosen(long measureId) {
+        Measure found = measure(measureId);
+        if (!sharing.seen().test(found.classId)) {
+            throw Refusal.notFound("measure");
+        }
+        return card(found);
     }
 
     static MeasureCard card(Measure measure) {
@@ -108,18 +152,20 @@ public class Measures {
                 measure.whichCounts.name(),
                 measure.meanOf,
                 measure.shelfLifeDays,
-                measure.archived);
+                measure.archived,
+                measure.classId);
     }
 
     public NumericScale scale(long measureId) {
         return measure(measureId).scale();
     }
 
-    /** Measures in use by the id under which other systems know them. */
+    /** Measures in use that the signed-in adult sees, by the id under which other systems know them. */
     public Map<String, MeasureCard> bySourceId() {
         Map<String, MeasureCard> found = new LinkedHashMap<>();
+        Predicate<@Nullable Long> seen = sharing.seen();
         measures.findAllByOrderById().stream()
-                .filter(each -> !each.archived)
+                .filter(each -> !each.archived && seen.test(each.classId))
                 .forEach(each -> found.put(each.sourceId, card(each)));
         return found;
     }
@@ -136,14 +182,16 @@ public class Measures {
         return name;
     }
 
-    /** Makes a measure; one of that name that was put away is taken out again instead, with the scale that is wanted. */
+    /** Makes a measure; one of that name and class that was put away is taken out again, with the scale that is wanted. */
     public long create(NewMeasure wanted) {
         Measure made = measures.findAllByOrderById().stream()
                 .filter(each -> each.archived
+                        && Objects.equals(each.classId, wanted.classId())
                         && (each.name.equalsIgnoreCase(wanted.name()) || each.sourceId.equals(wanted.sourceId())))
                 .findFirst()
                 .orElseGet(Measure::new);
         made.archived = false;
+        made.classId = wanted.classId();
         made.name = wanted.name();
         made.unit = wanted.unit();
         made.lowest = wanted.scale().lowest();

@@ -70,7 +70,7 @@ class ScoreSheetService implements StudentPart {
     ScoreSheetController.ScoreSheet sheet(long classId, LocalDate on) {
         permission.requireSee(classId);
         List<Roster.StudentName> students = roster.studentsOf(classId);
-        List<Measures.MeasureCard> columns = measures.all();
+        List<Measures.MeasureCard> columns = measures.ofClass(classId);
         Map<Cell, ObservationRow> noted =
                 notedOn(on, students.stream().map(Roster.StudentName::id).toList());
         List<ScoreSheetController.SheetLine> lines = students.stream()
@@ -112,7 +112,7 @@ class ScoreSheetService implements StudentPart {
         Set<Long> members =
                 roster.studentsOf(classId).stream().map(Roster.StudentName::id).collect(Collectors.toSet());
         Map<Long, Measures.MeasureCard> cards =
-                measures.all().stream().collect(Collectors.toMap(Measures.MeasureCard::id, card -> card));
+                measures.ofClass(classId).stream().collect(Collectors.toMap(Measures.MeasureCard::id, card -> card));
         Map<Cell, List<ObservationRow>> before = allOn(edit.on(), members);
         List<ScoreSheetController.CellKept> kept = new ArrayList<>();
         for (ScoreSheetController.CellTyped typed : edit.cells()) {

@@ -54,7 +54,7 @@ final class Present {
         List<Long> classIds = classes.values().stream().map(KnownClass::id).toList();
         roles = loader.permission.adultsOf(classIds);
         listedRoles = loader.permission.listed(classIds);
-        loader.measures.all().forEach(card -> measuresByName.put(plain(card.name()), card));
+        loader.measures.shared().forEach(card -> measuresByName.put(plain(card.name()), card));
         measuresBySource = loader.measures.bySourceId();
         measures = loader.measures;
         needs = loader.needs;

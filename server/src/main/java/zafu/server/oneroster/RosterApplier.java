@@ -268,7 +268,7 @@ class RosterApplier {
                 NumericScale scale =
                         new NumericScale(item.lowest(), item.highest(), DECIMALS, false, OptionalDouble.empty());
                 long measure = measures.create(
-                        new Measures.NewMeasure(item.title(), "", scale, List.of(), SHELF_LIFE_DAYS, id));
+                        new Measures.NewMeasure(item.title(), "", scale, List.of(), SHELF_LIFE_DAYS, id, null));
                 made.put(id, measure);
                 log.note(run, Changed.MEASURE_MADE, measure);
             });

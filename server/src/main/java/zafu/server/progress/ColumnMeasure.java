@@ -68,7 +68,7 @@ class ColumnMeasure {
         if (results.isEmpty()) {
             throw Refusal.conflict("nothing-marked", "Nothing of \"" + task.name() + "\" is marked yet.");
         }
-        long measure = measureOf(task);
+        long measure = measureOf(classId, task);
         Map<Long, Map<Long, List<Observation>>> noted =
                 measures.noted(results.stream().map(Measures.ToNote::studentId).toList());
         List<Measures.ToNote> fresh = results.stream()
@@ -103,7 +103,7 @@ class ColumnMeasure {
         return Math.min(100, Math.round(of.share() * 1000) / 10.0);
     }
 
-    private long measureOf(TaskForClass task) {
+    private long measureOf(long classId, TaskForClass task) {
         String source = Measures.OF_A_TASK + task.taskId();
         Measures.MeasureCard known = measures.bySourceId().get(source);
         if (known != null) {
@@ -111,7 +111,7 @@ class ColumnMeasure {
         }
         String name =
                 task.name().substring(0, Math.min(LONGEST_NAME, task.name().length())) + ": result";
-        return measures.create(
-                new Measures.NewMeasure(measures.freeName(name), "%", PERCENT, List.of(), SHELF_LIFE_DAYS, source));
+        return measures.create(new Measures.NewMeasure(
+                measures.freeName(name), "%", PERCENT, List.of(), SHELF_LIFE_DAYS, source, classId));
     }
 }

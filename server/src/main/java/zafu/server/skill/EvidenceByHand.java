@@ -52,7 +52,7 @@ class EvidenceByHand {
 
     @Transactional
     long note(long studentId, NewEvidence wanted) {
-        if (skills.known(List.of(wanted.skillId())).isEmpty()) {
+        if (skills.classesOf(List.of(wanted.skillId())).isEmpty()) {
             throw Refusal.notFound("skill");
         }
         if (wanted.takenOn().isAfter(school.today())) {

@@ -10,6 +10,8 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
+import jakarta.persistence.PrePersist;
+import jakarta.persistence.PreUpdate;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -30,6 +32,13 @@ class Skill {
     Long id;
 
     String name = "";
+
+    /** Whose own it is; absent where the whole school shares it. */
+    @Nullable
+    Long classId;
+
+    /** Unique, so that two who make the same at once do not both make it. */
+    String nameInClass = "";
 
     @Nullable
     Long strandId;
@@ -70,6 +79,12 @@ class Skill {
     /** What a standard calls the skill. */
     @Embeddable
     record Code(String scheme, String code) {}
+
+    @PrePersist
+    @PreUpdate
+    void nameInClass() {
+        nameInClass = (classId == null ? "" : classId) + "/" + name;
+    }
 
     SkillId skillId() {
         return new SkillId(id);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -15,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.skill.SkillGraph;
 import zafu.core.skill.SkillId;
 import zafu.server.access.AuditTrail;
-import zafu.server.access.ClassPermission;
+import zafu.server.access.OwnOrShared;
 import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
 import zafu.server.skill.SkillController.CodeShown;
@@ -31,7 +32,7 @@ class SkillBook {
     private final StrandRepository strands;
     private final Skills all;
     private final Measures measures;
-    private final ClassPermission permission;
+    private final OwnOrShared sharing;
     private final AuditTrail audit;
     private final Clock clock;
 
@@ -40,14 +41,14 @@ class SkillBook {
             StrandRepository strands,
             Skills all,
             Measures measures,
-            ClassPermission permission,
+            OwnOrShared sharing,
             AuditTrail audit,
             Clock clock) {
         this.skills = skills;
         this.strands = strands;
         this.all = all;
         this.measures = measures;
-        this.permission = permission;
+        this.sharing = sharing;
         this.audit = audit;
         this.clock = clock;
     }
@@ -72,30 +73,45 @@ class SkillBook {
 
     @Transactional
     SkillShown add(SkillEdit wanted) {
-        permission.requireTeacher();
-        Skill made = skills.findByNameIgnoreCase(wanted.name().strip()).orElseGet(Skill::new);
-        if (made.id != null && made.removedAt == null) {
-            throw Refusal.conflict("skill-known", "There is a skill \"" + made.name + "\" already.");
-        }
+        sharing.requireMayKeep(wanted.classId());
+        Skill made = namesake(wanted)
+                .filter(each -> each.removedAt != null && Objects.equals(each.classId, wanted.classId()))
+                .findFirst()
+                .orElseGet(Skill::new);
+        requireFreeName(wanted, made.id);
         made.removedAt = null;
         return shown(saved(made, wanted));
     }
 
     @Transactional
     SkillShown change(long skillId, SkillEdit wanted) {
-        permission.requireKeepsShared();
         Skill found = skills.findById(skillId)
-                .filter(each -> each.removedAt == null)
+                .filter(each -> each.removedAt == null && sharing.seen().test(each.classId))
                 .orElseThrow(() -> Refusal.notFound("skill"));
+        sharing.requireMayKeep(found.classId, wanted.classId());
         if (wanted.version() == null || wanted.version() != found.version) {
             throw new OptimisticLockingFailureException("skill " + skillId);
         }
-        skills.findByNameIgnoreCase(wanted.name().strip())
-                .filter(other -> !other.id.equals(skillId))
+        requireFreeName(wanted, skillId);
+        return shown(saved(found, wanted));
+    }
+
+    /** In no class do two skills have one name. */
+    private void requireFreeName(SkillEdit wanted, @Nullable Long of) {
+        namesake(wanted)
+                .filter(other -> !other.id.equals(of))
+                .filter(other -> other.removedAt == null || Objects.equals(other.classId, wanted.classId()))
+                .findFirst()
                 .ifPresent(other -> {
                     throw Refusal.conflict("skill-known", "There is a skill \"" + other.name + "\" already.");
                 });
-        return shown(saved(found, wanted));
+    }
+
+    /** Skills of the wanted name, those put away as well, that some class would have beside the wanted one. */
+    private Stream<Skill> namesake(SkillEdit wanted) {
+        return skills.findByNameIgnoreCaseOrderById(wanted.name().strip()).stream()
+                .filter(other ->
+                        other.classId == null || wanted.classId() == null || other.classId.equals(wanted.classId()));
     }
 
     private Skill saved(Skill skill, SkillEdit wanted) {
@@ -107,6 +123,7 @@ class SkillBook {
             skill.place = lastPlace(strand) + 1;
         }
         skill.name = wanted.name().strip();
+        skill.classId = wanted.classId();
         skill.strandId = strand;
         skill.grade = wanted.grade();
         skill.description = wanted.description().strip();
@@ -123,9 +140,7 @@ class SkillBook {
     }
 
     private void requireUsable(SkillEdit wanted) {
-        if (!all.known(wanted.prerequisites()).containsAll(wanted.prerequisites())) {
-            throw Refusal.notFound("skill");
-        }
+        all.requireFor(wanted.classId(), wanted.prerequisites());
         if ((wanted.screenMeasureId() == null) != (wanted.screenCut() == null)) {
             throw Refusal.unusableField(
                     "screening-incomplete",
@@ -133,7 +148,13 @@ class SkillBook {
                     "A screening needs both a measure and the score it begins at.");
         }
         if (wanted.screenMeasureId() != null) {
-            measures.card(wanted.screenMeasureId());
+            Measures.MeasureCard measure = measures.chosen(wanted.screenMeasureId());
+            if (measure.classId() != null && !measure.classId().equals(wanted.classId())) {
+                throw Refusal.unusableField(
+                        "measure-of-one-class",
+                        "screenMeasureId",
+                        "\"" + measure.name() + "\" is one class's own measure. Choose one that all share.");
+            }
         }
     }
 
@@ -178,8 +199,8 @@ class SkillBook {
 
     @Transactional
     void remove(Collection<Long> ids) {
-        permission.requireKeepsShared();
         for (Skill skill : skills.findAllById(ids)) {
+            sharing.requireMayKeep(skill.classId);
             skill.removedAt = clock.instant();
             audit.note(null, "skill.removed", skill.id, skill.name);
         }
@@ -187,8 +208,8 @@ class SkillBook {
 
     @Transactional
     void restore(Collection<Long> ids) {
-        permission.requireKeepsShared();
         for (Skill skill : skills.findAllById(ids)) {
+            sharing.requireMayKeep(skill.classId);
             skill.removedAt = null;
             audit.note(null, "skill.restored", skill.id, skill.name);
         }
@@ -208,6 +229,7 @@ class SkillBook {
                         .toList(),
                 each.screenMeasureId,
                 each.screenCut,
+                each.classId,
                 each.version);
     }
 }

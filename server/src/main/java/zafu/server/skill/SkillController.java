@@ -55,6 +55,7 @@ class SkillController {
     /**
      * @param prerequisites ids of what should be held first
      * @param screenCut a value of the measure at or past it places a student past the skill
+     * @param classId whose own it is; absent where the whole school shares it
      */
     record SkillShown(
             long id,
@@ -65,12 +66,14 @@ class SkillController {
             List<CodeShown> codes,
             @Nullable Long screenMeasureId,
             @Nullable Double screenCut,
+            @Nullable Long classId,
             long version) {}
 
     record CodeShown(@NotBlank @Size(max = 200) String scheme, @NotBlank @Size(max = 120) String code) {}
 
     /**
      * @param strand by name; one that is not there yet is made
+     * @param classId whose own it is; absent where the whole school shares it
      * @param place in the strand from 0; absent keeps it, or puts a new skill last
      * @param version of the skill that was changed; absent for a new one
      */
@@ -83,6 +86,7 @@ class SkillController {
             @NotNull @Size(max = 20) List<@Valid CodeShown> codes,
             @Nullable Long screenMeasureId,
             @Nullable Double screenCut,
+            @Nullable Long classId,
             @Nullable @Min(0) Integer place,
             @Nullable Long version) {}
 

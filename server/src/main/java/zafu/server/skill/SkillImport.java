@@ -44,7 +44,7 @@ class SkillImport {
             throw Refusal.unusable("too-many", "The file holds more than " + MOST + " skills.");
         }
         Map<String, Skill> known = new LinkedHashMap<>();
-        skills.findAll().forEach(each -> remember(known, each));
+        skills.findAll().stream().filter(each -> each.classId == null).forEach(each -> remember(known, each));
         Map<String, Skill> byKey = new LinkedHashMap<>();
         Map<String, Integer> lastPlaces = new LinkedHashMap<>();
         List<Long> made = new ArrayList<>();

@@ -6,18 +6,20 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
 import zafu.core.skill.SkillId;
 import zafu.core.skill.SkillStatus;
+import zafu.server.access.OwnOrShared;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.StudentPart;
 
@@ -28,6 +30,7 @@ public class Skills implements StudentPart {
     private final StrandRepository strands;
     private final SkillEvidenceRepository evidence;
     private final SkillStandings standings;
+    private final OwnOrShared sharing;
     private final Clock clock;
 
     Skills(
@@ -35,11 +38,13 @@ public class Skills implements StudentPart {
             StrandRepository strands,
             SkillEvidenceRepository evidence,
             SkillStandings standings,
+            OwnOrShared sharing,
             Clock clock) {
         this.skills = skills;
         this.strands = strands;
         this.evidence = evidence;
         this.standings = standings;
+        this.sharing = sharing;
         this.clock = clock;
     }
 
@@ -63,11 +68,16 @@ public class Skills implements StudentPart {
             List<Double> lastTwo,
             @Nullable PlacedBy placedBy) {}
 
-    /** Notes evidence on a skill, which is made where there is none of that name; what is there already is not noted twice. */
-    public int record(String skillName, Collection<Evidence> seen, @Nullable Long runId) {
-        long skill = skills.findByNameIgnoreCase(skillName.strip())
+    /**
+     * Notes evidence on a skill that the class has or all share, which is made where there is none of that name; what is
+     * there already is not noted twice.
+     */
+    public int record(String skillName, Collection<Evidence> seen, long classId, @Nullable Long runId) {
+        long skill = named(skillName)
+                .filter(found -> found.classId == null || found.classId == classId)
+                .findFirst()
                 .map(found -> found.id)
-                .orElseGet(() -> make(skillName.strip()));
+                .orElseGet(() -> make(skillName.strip(), classId));
         List<Long> students = seen.stream().map(Evidence::studentId).toList();
         List<Evidence> before = evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(students).stream()
                 .filter(each -> each.skillId == skill)
@@ -106,9 +116,10 @@ public class Skills implements StudentPart {
         return row;
     }
 
-    private long make(String name) {
+    private long make(String name, long classId) {
         Skill made = new Skill();
         made.name = name;
+        made.classId = sharing.classFor(classId);
         return skills.save(made).id;
     }
 
@@ -119,9 +130,27 @@ public class Skills implements StudentPart {
     /** A skill as other features show it. */
     public record SkillName(long id, String name, @Nullable String strand) {}
 
-    /** All skills in use, in the order of teaching: by strand, then place. */
-    public List<zafu.core.skill.Skill> inOrder() {
-        List<Skill> ordered = inUseInOrder();
+    /** The skills of a name that the signed-in adult sees, what all share first. */
+    Stream<Skill> named(String name) {
+        Predicate<@Nullable Long> seen = sharing.seen();
+        return skills.findByNameIgnoreCaseOrderById(name.strip()).stream()
+                .filter(each -> seen.test(each.classId))
+                .sorted(Comparator.comparing(each -> each.classId != null));
+    }
+
+    /** The skills in use that a class has or all share, in the order of teaching: by strand, then place. */
+    public List<zafu.core.skill.Skill> inOrder(long classId) {
+        return asCore(inUseInOrder().stream()
+                .filter(each -> each.classId == null || each.classId == classId)
+                .toList());
+    }
+
+    /** All skills in use that the signed-in adult sees, in the order of teaching. */
+    List<zafu.core.skill.Skill> inOrder() {
+        return asCore(inUseInOrder());
+    }
+
+    private static List<zafu.core.skill.Skill> asCore(List<Skill> ordered) {
         List<zafu.core.skill.Skill> found = new ArrayList<>();
         ordered.forEach(skill -> found.add(skill.asCore(found.size())));
         return found;
@@ -140,16 +169,42 @@ public class Skills implements StudentPart {
     List<Skill> inUseInOrder() {
         Map<Long, Integer> strandPlace = new LinkedHashMap<>();
         strands.findAllByOrderByPlaceAscIdAsc().forEach(each -> strandPlace.put(each.id, strandPlace.size()));
+        Predicate<@Nullable Long> seen = sharing.seen();
         return skills.findByRemovedAtIsNullOrderByPlaceAscIdAsc().stream()
+                .filter(each -> seen.test(each.classId))
                 .sorted(Comparator.comparingInt(each -> strandPlace.getOrDefault(each.strandId, Integer.MAX_VALUE)))
                 .toList();
     }
 
-    /** Which of these ids are skills in use. */
-    public Set<Long> known(Collection<Long> ids) {
-        Set<Long> known = new LinkedHashSet<>();
-        skills.findAllById(ids).stream().filter(each -> each.removedAt == null).forEach(each -> known.add(each.id));
+    /** Whose own these skills are, by id; without a class all share it. Who is not here is not in use, or not seen. */
+    public Map<Long, @Nullable Long> classesOf(Collection<Long> ids) {
+        Predicate<@Nullable Long> seen = sharing.seen();
+        Map<Long, @Nullable Long> known = new LinkedHashMap<>();
+        skills.findAllById(ids).stream()
+                .filter(each -> each.removedAt == null && seen.test(each.classId))
+                .forEach(each -> known.put(each.id, each.classId));
         return known;
+    }
+
+    /**
+     * Makes sure that something may name these skills: what all see names those that all share, what one class sees also
+     * its own, and each is seen by the signed-in adult.
+     */
+    public void requireFor(@Nullable Long classId, Collection<Long> ids) {
+        Map<Long, @Nullable Long> classes = classesOf(ids);
+        for (long id : ids) {
+            if (!classes.containsKey(id)) {
+                throw Refusal.notFound("skill");
+            }
+            Long own = classes.get(id);
+            if (own != null && !own.equals(classId)) {
+                throw Refusal.unusableField(
+                        "skill-of-one-class",
+                        "skills",
+                        "\"" + skills.getReferenceById(id).name
+                                + "\" is one class's own skill. Choose one that all share, or have it shared first.");
+            }
+        }
     }
 
     /** What each of these students holds; every one of them is a key. */
@@ -191,9 +246,12 @@ public class Skills implements StudentPart {
 
     /** Where those of these students stand who were ever seen at the skill. */
     public Map<Long, Standing> seen(String skillName, Collection<Long> studentIds) {
-        Skill skill = skills.findByNameIgnoreCase(skillName.strip()).orElseThrow(() -> Refusal.notFound("skill"));
+        List<Skill> named = named(skillName).toList();
+        if (named.isEmpty()) {
+            throw Refusal.notFound("skill");
+        }
         Map<Long, Standing> found = new LinkedHashMap<>();
-        standings.of(List.of(skill), studentIds).forEach((student, own) -> own.values()
+        standings.of(named, studentIds).forEach((student, own) -> own.values()
                 .forEach(standing -> found.put(student, standing)));
         return found;
     }
@@ -204,7 +262,13 @@ public class Skills implements StudentPart {
                 .map(each -> each.skillId)
                 .distinct()
                 .toList();
-        return skills.findAllById(seen).stream().map(each -> each.name).sorted().toList();
+        Predicate<@Nullable Long> mine = sharing.seen();
+        return skills.findAllById(seen).stream()
+                .filter(each -> mine.test(each.classId))
+                .map(each -> each.name)
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     @Override

@@ -15,7 +15,7 @@ import zafu.server.measure.TypedScore;
 
 class ClassListReadingTest {
     private static final MeasureCard TIDELINE = new MeasureCard(
-            7, "Tideline reading scale", "", 0, 1200, 0, false, 22.0, List.of(), "LATEST", null, 120, false);
+            7, "Tideline reading scale", "", 0, 1200, 0, false, 22.0, List.of(), "LATEST", null, 120, false, null);
 
     private static final LocalDate DAY = LocalDate.parse("2027-02-02");
 
@@ -77,7 +77,7 @@ class ClassListReadingTest {
     @Test
     void whereNothingSaysSoTheCellIsNamedWithBothReadings() {
         MeasureCard any =
-                new MeasureCard(7, "Words", "", 0, 5000, 3, false, null, List.of(), "LATEST", null, 120, false);
+                new MeasureCard(7, "Words", "", 0, 5000, 3, false, null, List.of(), "LATEST", null, 120, false, null);
         Sheet sheet = sheet("Name;Words\nUmi;1,110\nRue;2\n");
         List<ColumnUse> uses = new ColumnGuess(sheet, List.of(any)).guess();
         List<ClassListReading.ReadRow> read = new ClassListReading(sheet, uses, 5, DAY, use -> any).rows();
@@ -102,7 +102,7 @@ class ClassListReadingTest {
     @Test
     void aMeasureThatGoesToAHundredTakesAPercentage() {
         MeasureCard share =
-                new MeasureCard(7, "Words", "%", 0, 100, 1, false, null, List.of(), "LATEST", null, 120, false);
+                new MeasureCard(7, "Words", "%", 0, 100, 1, false, null, List.of(), "LATEST", null, 120, false, null);
         assertThat(TypedScore.read("85 %", share).value()).isEqualTo(85);
         assertThat(TypedScore.read("12,5%", share).value()).isEqualTo(12.5);
         assertThat(TypedScore.read("185 %", share).fault()).contains("outside");

@@ -16,7 +16,8 @@ class TypedScoreTest {
     private static final MeasureCard LEVELS = card(0, 2, 0, List.of("A", "B", "at home"));
 
     private static MeasureCard card(double lowest, double highest, int decimals, List<String> levels) {
-        return new MeasureCard(1, "m", "", lowest, highest, decimals, false, null, levels, "LATEST", null, 120, false);
+        return new MeasureCard(
+                1, "m", "", lowest, highest, decimals, false, null, levels, "LATEST", null, 120, false, null);
     }
 
     @ParameterizedTest
