@@ -7,8 +7,31 @@ import java.util.regex.Pattern;
 
 /** A score as a person typed it, read as a number, as one of two numbers, as "not assessed", or as none of these. */
 public sealed interface ScoreText {
-    Set<String> NOT_ASSESSED =
-            Set.of("", "-", "–", "—", "abs", "absent", "n/a", "na", "n.a.", "not assessed", "none", "exempt");
+    Set<String> NOT_ASSESSED = Set.of(
+            "",
+            "-",
+            "–",
+            "—",
+            "abs",
+            "abs.",
+            "absent",
+            "absente",
+            "ausente",
+            "n/a",
+            "na",
+            "n.a.",
+            "n/d",
+            "nd",
+            "none",
+            "not assessed",
+            "non évalué",
+            "no evaluado",
+            "exempt",
+            "excused",
+            "exc",
+            "dnf",
+            "dns",
+            "did not finish");
     Pattern PLAIN = Pattern.compile("[+-]?\\d+(?:[.,]\\d+)?");
     Pattern POINT_WITH_THOUSANDS = Pattern.compile("[+-]?\\d{1,3}(?:,\\d{3})+\\.\\d+");
     Pattern COMMA_WITH_THOUSANDS = Pattern.compile("[+-]?\\d{1,3}(?:\\.\\d{3})+,\\d+");
