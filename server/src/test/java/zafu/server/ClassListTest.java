@@ -102,12 +102,19 @@ class ClassListTest extends ServerTest {
                         "",
                         "Row 3 has no name.",
                         "Row 4 names Umi Ilves, who stands in row 2 already.",
-                        "Row 5 has \"5O1\" under Tideline reading scale, which is no number.",
-                        "Row 6 has \"1201\" under Tideline reading scale, which is outside 0 to 1200.",
+                        "",
+                        "",
                         "Row 7 has \"five\" as grade, which is none from 0 to 13.",
                         "Row 8 has 5 cells, but the file has 4 columns: one separator too many.",
                         "");
-        JsonNode taken = teacher.upload("/api/class-lists", list.getBytes(StandardCharsets.UTF_8), wanted("7 Tern"))
+        assertThat(preview.get("waiting").asInt()).isEqualTo(2);
+        HttpCaller.Answer refused =
+                teacher.upload("/api/class-lists", list.getBytes(StandardCharsets.UTF_8), wanted("7 Tern"));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("2 questions about the file must be answered first", "1201");
+        Map<String, Object> answered = wanted("7 Tern");
+        answered.put("answers", Map.of("cells:3:OUTSIDE", "ROWS_OUT", "cells:3:WORDS", "ROWS_OUT"));
+        JsonNode taken = teacher.upload("/api/class-lists", list.getBytes(StandardCharsets.UTF_8), answered)
                 .ok();
         assertThat(taken.get("newStudents").asInt()).isEqualTo(2);
         assertThat(taken.get("leftOut").asInt()).isEqualTo(6);
@@ -187,7 +194,7 @@ class ClassListTest extends ServerTest {
                         "/api/class-lists/preview", second.getBytes(StandardCharsets.UTF_8), wanted("second of two"))
                 .ok();
         assertThat(preview.get("good").asInt()).isZero();
-        assertThat(preview.get("rows").get(0).get("problem").asString()).contains("Is it the same child?");
+        assertThat(preview.get("questions").get(0).get("key").asString()).isEqualTo("numbers:0");
         assertThat(teacher.upload("/api/class-lists", second.getBytes(StandardCharsets.UTF_8), wanted("second of two"))
                         .status())
                 .isEqualTo(422);

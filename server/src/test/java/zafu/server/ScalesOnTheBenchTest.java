@@ -115,8 +115,9 @@ class ScalesOnTheBenchTest extends ServerTest {
                         "Name,Knot skill\nS1 Test,weaves\n".getBytes(),
                         own.listOf("2027-02-08"))
                 .ok();
-        assertThat(preview.get("rows").get(0).get("problem").asString())
-                .isEqualTo("Row 2 has \"weaves\" under Knot skill, which is no level from ties to splices.");
+        assertThat(preview.get("questions").get(0).get("asks").asString())
+                .isEqualTo("Column “Knot skill”: one cell says “weaves”.");
+        assertThat(preview.get("questions").get(0).get("why").asString()).contains("from ties to splices");
     }
 
     @Test

@@ -75,6 +75,11 @@ public record OddScore(Kind kind, String typed, OptionalDouble number, OptionalD
         return read instanceof ScoreText.NotAssessed ? Optional.empty() : Optional.of(inWords(typed, scale));
     }
 
+    /** A cell of a measure of levels that names none of them. */
+    public static OddScore words(String typed) {
+        return plain(Kind.WORDS, typed);
+    }
+
     private static OddScore plain(Kind kind, String typed) {
         return new OddScore(kind, typed, OptionalDouble.empty(), OptionalDouble.empty());
     }
@@ -144,8 +149,17 @@ public record OddScore(Kind kind, String typed, OptionalDouble number, OptionalD
         return meanings;
     }
 
+    private OptionalDouble eitherAs(Meaning meaning) {
+        return ScoreText.read(typed) instanceof ScoreText.Unsure unsure
+                ? OptionalDouble.of(meaning == Meaning.THOUSANDS ? unsure.asThousands() : unsure.asDecimal())
+                : OptionalDouble.empty();
+    }
+
     /** The value that a meaning gives; empty where it gives none. */
     public OptionalDouble valueAs(Meaning meaning, NumericScale scale) {
+        if (meaning == Meaning.THOUSANDS || meaning == Meaning.DECIMALS) {
+            return eitherAs(meaning);
+        }
         if (meaning == Meaning.NUMBER) {
             return number;
         }

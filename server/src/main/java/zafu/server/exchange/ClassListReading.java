@@ -3,17 +3,19 @@ package zafu.server.exchange;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import zafu.core.measure.DecimalMark;
 import zafu.core.measure.ScoreText;
 import zafu.core.need.Accommodation;
 import zafu.server.exchange.ColumnUse.Use;
@@ -29,11 +31,10 @@ final class ClassListReading {
     private final Sheet sheet;
     private final List<ColumnUse> uses;
     private final int gradeOtherwise;
-    private final LocalDate dayOtherwise;
-    private final Function<ColumnUse, MeasureCard> scales;
-    private final Map<Integer, DecimalMark> marks;
+    private final Map<Use, List<Integer>> places = new EnumMap<>(Use.class);
+    private final ScoreCells scores;
+    private final DayCells days;
     private final NeedCells needs;
-    private final DateText.Order dateOrder;
     private final Map<String, Integer> rowOfPerson = new HashMap<>();
     private final Map<String, String> nameOfNumber = new HashMap<>();
 
@@ -41,21 +42,23 @@ final class ClassListReading {
      * @param gradeOtherwise for rows, or files, that give no grade
      * @param dayOtherwise for rows, or files, that give no day
      * @param scales the measure of a column that holds scores
+     * @param asking gathers what is not sure, and knows what was answered
      */
     ClassListReading(
             Sheet sheet,
             List<ColumnUse> uses,
             int gradeOtherwise,
             LocalDate dayOtherwise,
-            Function<ColumnUse, MeasureCard> scales) {
+            Function<ColumnUse, MeasureCard> scales,
+            Asking asking) {
         this.sheet = sheet;
         this.uses = List.copyOf(uses);
         this.gradeOtherwise = gradeOtherwise;
-        this.dayOtherwise = dayOtherwise;
-        this.scales = scales;
-        this.marks = marksOf(sheet, this.uses, scales);
+        this.uses.forEach(
+                use -> places.computeIfAbsent(use.as(), as -> new ArrayList<>()).add(use.column()));
+        this.scores = new ScoreCells(students(), this.uses, scales, asking);
+        this.days = new DayCells(students(), this.uses, dayOtherwise, asking);
         this.needs = new NeedCells(sheet, this.uses);
-        this.dateOrder = DateText.orderOf(columnOf(Use.DATE));
     }
 
     /**
@@ -67,6 +70,7 @@ final class ClassListReading {
      * @param scores by column, for columns that hold scores; only read where there is no problem
      * @param skills the share right by column
      * @param problem one sentence, absent for a good row
+     * @param hold why a row without a problem is not taken; absent for a good row
      */
     record ReadRow(
             int row,
@@ -80,12 +84,17 @@ final class ClassListReading {
             Map<Integer, TypedScore> scores,
             Map<Integer, Double> skills,
             List<Accommodation> needs,
-            @Nullable String problem) {
+            @Nullable String problem,
+            @Nullable Hold hold) {
+        boolean isGood() {
+            return problem == null && hold == null;
+        }
+
         String fullName() {
             return (givenName + " " + familyName).strip();
         }
 
-        ReadRow withProblem(String sentence) {
+        ReadRow held(Hold why) {
             return new ReadRow(
                     row,
                     givenName,
@@ -98,20 +107,36 @@ final class ClassListReading {
                     scores,
                     skills,
                     needs,
-                    sentence);
+                    problem,
+                    why);
+        }
+
+        ReadRow withoutNumber() {
+            return new ReadRow(
+                    row,
+                    givenName,
+                    familyName,
+                    "",
+                    other,
+                    grade,
+                    gradeGiven,
+                    takenOn,
+                    scores,
+                    skills,
+                    needs,
+                    problem,
+                    hold);
         }
     }
 
-    /** How decimals are written in each column of scores: all its cells say so together. */
-    private static Map<Integer, DecimalMark> marksOf(
-            Sheet sheet, List<ColumnUse> uses, Function<ColumnUse, MeasureCard> scales) {
-        Map<Integer, DecimalMark> marks = new LinkedHashMap<>();
-        for (ColumnUse use : ColumnUse.scores(uses)) {
-            List<String> cells =
-                    sheet.rows().stream().map(row -> row.cell(use.column())).toList();
-            marks.put(use.column(), TypedScore.markIn(cells, scales.apply(use)));
-        }
-        return marks;
+    /** The rows that are students', without those that add up the others. */
+    private Sheet students() {
+        return new Sheet(
+                sheet.header(),
+                sheet.rows().stream()
+                        .filter(row -> !TableShape.isSum(wholeName(row)))
+                        .toList(),
+                List.of());
     }
 
     List<ReadRow> rows() {
@@ -141,8 +166,8 @@ final class ClassListReading {
         String[] names = names(row);
         String number = textOf(row, Use.STUDENT_NUMBER);
         int grade = grade(row, problems);
-        LocalDate takenOn = day(row, problems);
-        Map<Integer, TypedScore> scores = scores(row, problems);
+        DayCells.Cell day = days.read(row, problems);
+        Map<Integer, ScoreCells.Cell> cells = scores.read(row, problems);
         Map<Integer, Double> skills = skills(row, problems);
         List<Accommodation> granted = needs.read(row, problems);
         if (row.cells().size() > sheet.header().size()) {
@@ -158,7 +183,7 @@ final class ClassListReading {
         } else if (names[0].length() > LONGEST_NAME || names[1].length() > LONGEST_NAME) {
             problems.add(0, "has a name of more than " + LONGEST_NAME + " letters");
         } else {
-            seenBefore(names, number, takenOn, row).ifPresent(problems::add);
+            seenBefore(names, number, day.day(), row).ifPresent(problems::add);
         }
         String problem = problems.isEmpty() ? null : "Row " + row.number() + " " + problems.get(0) + ".";
         return new ReadRow(
@@ -169,11 +194,26 @@ final class ClassListReading {
                 other(row),
                 grade,
                 !textOf(row, Use.GRADE).isEmpty(),
-                takenOn,
-                scores,
+                day.day(),
+                scoresOf(cells),
                 skills,
                 granted,
-                problem);
+                problem,
+                holdOf(day, cells));
+    }
+
+    private static Map<Integer, TypedScore> scoresOf(Map<Integer, ScoreCells.Cell> cells) {
+        Map<Integer, TypedScore> scores = new LinkedHashMap<>();
+        cells.forEach((column, cell) -> scores.put(column, cell.score()));
+        return scores;
+    }
+
+    private static @Nullable Hold holdOf(DayCells.Cell day, Map<Integer, ScoreCells.Cell> cells) {
+        List<Hold> holds = Stream.concat(
+                        Stream.ofNullable(day.hold()),
+                        cells.values().stream().map(ScoreCells.Cell::hold).filter(Objects::nonNull))
+                .toList();
+        return holds.contains(Hold.LEFT_OUT) ? Hold.LEFT_OUT : holds.isEmpty() ? null : Hold.WAITS;
     }
 
     private String[] names(Sheet.Row row) {
@@ -213,7 +253,7 @@ final class ClassListReading {
             return Optional.empty();
         }
         String key = number.toLowerCase(Locale.ROOT) + "|" + name.toLowerCase(Locale.ROOT) + "|"
-                + (columnOf(Use.DATE).isEmpty() ? "" : takenOn);
+                + (days.isGiven() ? takenOn : "");
         Integer before = rowOfPerson.putIfAbsent(key, row.number());
         return Optional.ofNullable(before)
                 .map(earlier -> "names " + name + ", who stands in row " + earlier + " already");
@@ -233,28 +273,6 @@ final class ClassListReading {
         }
         problems.add("has \"" + typed + "\" as grade, which is none from 0 to " + HIGHEST_GRADE);
         return gradeOtherwise;
-    }
-
-    private LocalDate day(Sheet.Row row, List<String> problems) {
-        String typed = textOf(row, Use.DATE);
-        DateText read = DateText.read(typed, dateOrder);
-        if (read instanceof DateText.NoDay none) {
-            problems.add("has \"" + typed + "\" under " + headerOf(Use.DATE) + ", which " + none.fault());
-        }
-        return read instanceof DateText.Day found ? found.date() : dayOtherwise;
-    }
-
-    private Map<Integer, TypedScore> scores(Sheet.Row row, List<String> problems) {
-        Map<Integer, TypedScore> scores = new LinkedHashMap<>();
-        for (ColumnUse use : ColumnUse.scores(uses)) {
-            TypedScore score = TypedScore.read(row.cell(use.column()), scales.apply(use), marks.get(use.column()));
-            scores.put(use.column(), score);
-            if (score.fault() != null) {
-                problems.add("has \"" + score.typed() + "\" under "
-                        + sheet.header().get(use.column()) + ", which " + score.fault());
-            }
-        }
-        return scores;
     }
 
     /** A share right is written "80 %", "0.8" or, on a column of whole numbers, "80". */
@@ -305,24 +323,9 @@ final class ClassListReading {
                 .toList();
     }
 
-    private List<String> columnOf(Use as) {
-        return uses.stream()
-                .filter(use -> use.as() == as)
-                .flatMap(use -> sheet.rows().stream().map(row -> row.cell(use.column())))
-                .toList();
-    }
-
-    private String headerOf(Use as) {
-        return ColumnUse.of(as, uses).stream()
-                .map(use -> sheet.header().get(use.column()))
-                .findFirst()
-                .orElse("");
-    }
-
     private String textOf(Sheet.Row row, Use as) {
-        return uses.stream()
-                .filter(use -> use.as() == as)
-                .map(use -> row.cell(use.column()))
+        return places.getOrDefault(as, List.of()).stream()
+                .map(row::cell)
                 .filter(cell -> !cell.isEmpty())
                 .findFirst()
                 .orElse("");

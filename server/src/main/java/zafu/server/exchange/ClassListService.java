@@ -1,131 +1,123 @@
 package zafu.server.exchange;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.access.ClassPermission;
 import zafu.server.exchange.ClassListController.Wanted;
 import zafu.server.exchange.ClassListReading.ReadRow;
+import zafu.server.exchange.ListReading.ReadList;
 import zafu.server.exchange.PeopleMatch.Match;
-import zafu.server.measure.Measures;
-import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.Roster;
 
 /** Looks at a list, and takes its good rows in one transaction or none of them. */
 @Service
 class ClassListService {
     private static final int SAMPLES = 3;
     private static final int MOST_ROWS_SHOWN = 500;
-    private final ClassPermission permission;
-    private final Roster roster;
-    private final Measures measures;
+    private static final int MOST_CHANGES_SHOWN = 1000;
+    private final ListReading reading;
     private final ListTaking taking;
+    private final ListShapes shapes;
 
-    ClassListService(ClassPermission permission, Roster roster, Measures measures, ListTaking taking) {
-        this.permission = permission;
-        this.roster = roster;
-        this.measures = measures;
+    ClassListService(ListReading reading, ListTaking taking, ListShapes shapes) {
+        this.reading = reading;
         this.taking = taking;
-    }
-
-    /** A list that was read: its sheet, what its columns are, whom its rows mean, and which rows mean nobody. */
-    record ReadList(Sheet sheet, List<ColumnUse> uses, List<Match> matches, List<String> passedOver) {
-        List<Match> good() {
-            return matches.stream().filter(Match::isGood).toList();
-        }
+        this.shapes = shapes;
     }
 
     @Transactional(readOnly = true)
     ClassListController.Preview preview(byte[] file, Wanted wanted) {
-        ReadList list = read(file, wanted);
-        int good = list.good().size();
+        ReadList list = reading.read(file, wanted);
+        List<Match> good = list.good();
         ListTaking.Held held = taking.held(list);
-        int unchanged = (int) list.good().stream()
+        int unchanged = (int) good.stream()
                 .filter(match -> ListTaking.bringsNothing(match, list, held))
                 .count();
-        int made = (int) list.good().stream()
+        int made = (int) good.stream()
                 .filter(match -> match.known() == null)
                 .map(ListTaking::personOf)
                 .distinct()
                 .count();
+        List<ListChanges.Change> changes = new ListChanges(list, held, taking::measureOf).all();
         return new ClassListController.Preview(
-                list.uses.stream().map(use -> column(list.sheet, use)).toList(),
+                list.guesses().stream()
+                        .map(guess -> column(list.sheet(), guess))
+                        .toList(),
                 rowsToShow(list),
-                good,
-                list.matches.size() - good,
+                good.size(),
+                (int) list.matches().stream()
+                        .filter(match -> match.row().problem() != null)
+                        .count(),
                 made,
+                (int) changes.stream()
+                        .filter(each -> each.kind() == ListChanges.Kind.STUDENT_CHANGED)
+                        .map(ListChanges.Change::row)
+                        .distinct()
+                        .count(),
                 unchanged,
-                list.passedOver);
+                (int) changes.stream()
+                        .filter(each -> each.kind() == ListChanges.Kind.SCORE)
+                        .count(),
+                held(list, Hold.WAITS),
+                held(list, Hold.LEFT_OUT),
+                list.passedOver(),
+                list.asking().asked(),
+                firstOfEachKind(changes),
+                list.remembered());
     }
 
-    private static ClassListController.ListColumn column(Sheet sheet, ColumnUse use) {
-        return new ClassListController.ListColumn(sheet.header().get(use.column()), use, samples(sheet, use.column()));
+    private static int held(ReadList list, Hold why) {
+        return (int) list.matches().stream()
+                .filter(match -> match.row().problem() == null && match.row().hold() == why)
+                .count();
+    }
+
+    /** What changes students first, because it is what nobody expects. */
+    private static List<ListChanges.Change> firstOfEachKind(List<ListChanges.Change> changes) {
+        return changes.stream()
+                .sorted(Comparator.comparing(change -> change.kind() != ListChanges.Kind.STUDENT_CHANGED))
+                .limit(MOST_CHANGES_SHOWN)
+                .toList();
+    }
+
+    private static ClassListController.ListColumn column(Sheet sheet, ColumnGuess.Guess guess) {
+        int column = guess.use().column();
+        return new ClassListController.ListColumn(
+                sheet.header().get(column), guess.use(), samples(sheet, column), guess.why(), guess.sure());
     }
 
     private static List<ClassListController.ListRow> rowsToShow(ReadList list) {
         Map<Integer, Sheet.Row> typed =
-                list.sheet.rows().stream().collect(Collectors.toMap(Sheet.Row::number, row -> row));
-        return list.matches.stream()
-                .sorted(Comparator.comparing(match -> list.matches.size() > MOST_ROWS_SHOWN && match.isGood()))
+                list.sheet().rows().stream().collect(Collectors.toMap(Sheet.Row::number, row -> row));
+        return list.matches().stream()
+                .sorted(Comparator.comparing(match -> list.matches().size() > MOST_ROWS_SHOWN && match.isGood()))
                 .limit(MOST_ROWS_SHOWN)
-                .map(match -> shown(match, typed.get(match.row().row()), list.uses))
+                .map(match -> shown(match, typed.get(match.row().row()), list.uses()))
                 .toList();
     }
 
     @Transactional
     ClassListController.Taken take(byte[] file, String fileName, Wanted wanted) {
-        ReadList list = read(file, wanted);
-        requireNames(list.uses);
+        ReadList list = reading.read(file, wanted);
+        requireNames(list.uses());
+        List<ImportQuestion> open = list.asking().open();
+        if (!open.isEmpty()) {
+            throw Refusal.unusable(
+                    "questions-open",
+                    (open.size() == 1 ? "One question" : open.size() + " questions")
+                            + " about the file must be answered first. "
+                            + open.get(0).asks());
+        }
         if (list.good().isEmpty()) {
             throw Refusal.unusable("no-good-row", "No row of this file can be taken as it is. Nothing was changed.");
         }
+        shapes.remember(
+                list.sheet().header(),
+                new ListShapes.Known(list.chosen(), list.asking().ofTheShape()));
         return taking.take(list, fileName, wanted);
-    }
-
-    private ReadList read(byte[] file, Wanted wanted) {
-        if (wanted.classId() != null) {
-            permission.requireChange(wanted.classId());
-        } else {
-            permission.requireMayBringInClass();
-        }
-        Sheet sheet = Boolean.TRUE.equals(wanted.pasted()) ? SheetReader.readPasted(file) : SheetReader.read(file);
-        List<ColumnUse> uses = usesFor(sheet, wanted);
-        requireMaySeeNeeds(uses, wanted.classId());
-        Map<ColumnUse, MeasureCard> scales = new HashMap<>();
-        ColumnUse.scores(uses).forEach(use -> scales.put(use, taking.measureOf(use)));
-        ClassListReading reading = new ClassListReading(sheet, uses, wanted.grade(), wanted.takenOn(), scales::get);
-        PeopleMatch people = new PeopleMatch(
-                roster.known(permission.mine()),
-                wanted.classId() == null ? List.of() : roster.known(List.of(wanted.classId())));
-        return new ReadList(
-                sheet, uses, reading.rows().stream().map(people::match).toList(), reading.passedOver());
-    }
-
-    private void requireMaySeeNeeds(List<ColumnUse> uses, @Nullable Long classId) {
-        Set<ColumnUse.Use> ofNeeds = Set.of(ColumnUse.Use.NEED, ColumnUse.Use.TIME_FACTOR, ColumnUse.Use.EXTRA_DAYS);
-        if (classId != null && uses.stream().anyMatch(use -> ofNeeds.contains(use.as()))) {
-            permission.requireSeeNeeds(classId);
-        }
-    }
-
-    private List<ColumnUse> usesFor(Sheet sheet, Wanted wanted) {
-        if (wanted.columns() == null) {
-            List<MeasureCard> known = wanted.classId() == null ? measures.shared() : measures.ofClass(wanted.classId());
-            return new ColumnGuess(sheet, known).guess();
-        }
-        for (ColumnUse use : wanted.columns()) {
-            if (use.column() < 0 || use.column() >= sheet.header().size()) {
-                throw Refusal.unusable("no-such-column", "The file has no column " + (use.column() + 1) + ".");
-            }
-        }
-        return wanted.columns();
     }
 
     private static void requireNames(List<ColumnUse> uses) {
@@ -160,6 +152,7 @@ class ClassListService {
                 scores,
                 RowWords.about(match, uses, typed),
                 match.known() == null,
-                row.problem());
+                row.problem(),
+                row.hold());
     }
 }

@@ -1,46 +1,133 @@
 package zafu.server.exchange;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import zafu.core.measure.DecimalMark;
 import zafu.core.measure.ScoreText;
 import zafu.server.exchange.ColumnUse.Use;
+import zafu.server.exchange.ImportQuestion.Choice;
 import zafu.server.measure.Measures.MeasureCard;
 
-/** Guesses what the columns of a class list are, from their names and from what stands in them. */
+/**
+ * Guesses what the columns of a class list are, from their names and from what stands in them, and says why. A column that
+ * may be something else altogether, such as numbers that only count the rows, is asked about.
+ */
 final class ColumnGuess {
+    private static final int DIGITS_OF_AN_ID = 5;
+    private static final int ROWS_THAT_SHOW_A_COUNT = 3;
     private final Sheet sheet;
     private final List<MeasureCard> measures;
+    private final Map<Integer, Guess> settled;
+    private final Asking asking;
 
-    ColumnGuess(Sheet sheet, List<MeasureCard> measures) {
+    /** @param settled what was chosen already, by column */
+    ColumnGuess(Sheet sheet, List<MeasureCard> measures, Map<Integer, Guess> settled, Asking asking) {
         this.sheet = sheet;
         this.measures = measures;
+        this.settled = settled;
+        this.asking = asking;
     }
+
+    /**
+     * What a column is taken for.
+     *
+     * @param why in a few words
+     * @param sure whether nothing else is likely
+     */
+    record Guess(ColumnUse use, String why, boolean sure) {}
 
     List<ColumnUse> guess() {
-        List<ColumnUse> uses = new ArrayList<>();
-        for (int column = 0; column < sheet.header().size(); column++) {
-            uses.add(guess(column));
-        }
-        return uses;
+        return guesses().stream().map(Guess::use).toList();
     }
 
-    private ColumnUse guess(int column) {
+    List<Guess> guesses() {
+        List<Guess> guesses = new ArrayList<>();
+        for (int column = 0; column < sheet.header().size(); column++) {
+            guesses.add(settled.containsKey(column) ? settled.get(column) : guess(column));
+        }
+        return guesses;
+    }
+
+    private Guess guess(int column) {
         String name = sheet.header().get(column);
         for (Use use : ColumnNames.usesOf(name)) {
             if (fits(use, column)) {
-                return ColumnUse.plain(column, use);
+                return use == Use.STUDENT_NUMBER && countsTheRows(column)
+                        ? asked(column, "The numbers only count the rows.")
+                        : new Guess(ColumnUse.plain(column, use), "by its name", true);
             }
         }
         if (isCalledAsAMeasure(column)) {
-            return scoreColumn(column);
+            return new Guess(scoreColumn(column), "called like the measure", true);
         }
         if (holdsShares(column)) {
-            return ColumnUse.plain(column, Use.SKILL);
+            return new Guess(ColumnUse.plain(column, Use.SKILL), "holds percentages", false);
         }
-        return holdsScores(column) && !name.isEmpty() ? scoreColumn(column) : ColumnUse.plain(column, Use.NOTHING);
+        if (!holdsScores(column) || name.isEmpty()) {
+            return new Guess(ColumnUse.plain(column, Use.NOTHING), whyNothing(column), true);
+        }
+        if (measureNamed(column).isPresent()) {
+            return new Guess(scoreColumn(column), "its name begins like the measure’s", false);
+        }
+        if (looksLikeIds(column)) {
+            return asked(column, "They look like numbers of students, and there is no measure of that name.");
+        }
+        if (SheetReader.isUnnamed(name)) {
+            return asked(column, "The file does not say what its columns are called.");
+        }
+        if (DateText.read(name, DateText.Order.DAY_FIRST) instanceof DateText.Day) {
+            return asked(column, "The column is called like a day, not like a measure.");
+        }
+        return new Guess(scoreColumn(column), "holds numbers; there is no measure of that name yet", false);
+    }
+
+    private String whyNothing(int column) {
+        return cells(column).stream().allMatch(String::isEmpty) ? "empty" : "words";
+    }
+
+    private Guess asked(int column, String why) {
+        ColumnUse scores =
+                new ColumnUse(column, Use.SCORE, null, sheet.header().get(column), roundedUp(largestIn(column)));
+        String answer = asking.ofShape(
+                        "column:" + column,
+                        "What are the numbers under “" + sheet.header().get(column) + "”?",
+                        why,
+                        List.of(
+                                new Choice(Use.NOTHING.name(), "Nothing that is needed: leave the column out"),
+                                new Choice(Use.STUDENT_NUMBER.name(), "The school’s numbers of the students"),
+                                new Choice(Use.SCORE.name(), "Scores, of a new measure")))
+                .orElse(Use.NOTHING.name());
+        return new Guess(
+                answer.equals(Use.SCORE.name()) ? scores : ColumnUse.plain(column, Use.valueOf(answer)),
+                "see the question about it",
+                false);
+    }
+
+    /** 1, 2, 3, …: a number for each row, in whatever order they stand now. */
+    private boolean countsTheRows(int column) {
+        Set<String> cells = new HashSet<>(filled(column));
+        return cells.size() >= ROWS_THAT_SHOW_A_COUNT
+                && cells.size() == filled(column).size()
+                && IntStream.rangeClosed(1, cells.size()).allMatch(count -> cells.contains(String.valueOf(count)));
+    }
+
+    /** Whole numbers, no two alike, that count the rows or all have as many digits as numbers of students have. */
+    private boolean looksLikeIds(int column) {
+        List<String> cells = filled(column);
+        boolean longNumbers = cells.stream().allMatch(cell -> cell.matches("\\d{" + DIGITS_OF_AN_ID + ",}"))
+                && cells.stream().map(String::length).distinct().count() == 1;
+        boolean distinct = cells.stream().distinct().count() == cells.size();
+        return distinct && cells.size() >= ROWS_THAT_SHOW_A_COUNT && (longNumbers || countsTheRows(column));
+    }
+
+    private List<String> filled(int column) {
+        return cells(column).stream().filter(cell -> !cell.isEmpty()).toList();
     }
 
     /** Words such as "time" or "to" mean a need only where the rest of the list says so. */

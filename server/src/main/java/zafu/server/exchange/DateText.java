@@ -2,7 +2,9 @@ package zafu.server.exchange;
 
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Collection;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -44,6 +46,20 @@ sealed interface DateText {
             return Order.EITHER;
         }
         return dayFirst ? Order.DAY_FIRST : Order.MONTH_FIRST;
+    }
+
+    /** Whether the day is another one by day and by month first. */
+    static boolean isEitherOrder(String typed) {
+        return read(typed, Order.DAY_FIRST) instanceof Day one
+                && read(typed, Order.MONTH_FIRST) instanceof Day other
+                && !one.equals(other);
+    }
+
+    /** The day as the question about it names it, such as "3 February 2027". */
+    static String shown(String typed, Order order) {
+        return read(typed, order) instanceof Day day
+                ? day.date().format(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH))
+                : typed;
     }
 
     static DateText read(String typed, Order order) {

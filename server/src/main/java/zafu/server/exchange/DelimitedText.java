@@ -24,8 +24,7 @@ final class DelimitedText {
 
     private DelimitedText() {}
 
-    static List<Sheet.Row> rows(byte[] bytes) {
-        String text = TextDecoder.decode(bytes);
+    static List<Sheet.Row> rows(String text) {
         if (text.isBlank()) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }

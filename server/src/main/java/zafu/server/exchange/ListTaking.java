@@ -21,7 +21,7 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.access.OwnOrShared;
 import zafu.server.exchange.ClassListController.Wanted;
-import zafu.server.exchange.ClassListService.ReadList;
+import zafu.server.exchange.ListReading.ReadList;
 import zafu.server.exchange.PeopleMatch.Match;
 import zafu.server.measure.Measures;
 import zafu.server.measure.Measures.MeasureCard;
@@ -220,7 +220,7 @@ class ListTaking {
     }
 
     /** A blank says "not assessed" on the day of the whole list; in a list with a day in each row it says nothing. */
-    private static Optional<Observation> observation(Match match, ColumnUse use, ReadList list) {
+    static Optional<Observation> observation(Match match, ColumnUse use, ReadList list) {
         TypedScore score = Objects.requireNonNull(match.row().scores().get(use.column()));
         LocalDate day = match.row().takenOn();
         if (score.value() != null) {

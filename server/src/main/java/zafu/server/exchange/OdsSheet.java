@@ -3,7 +3,9 @@ package zafu.server.exchange;
 import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -11,42 +13,49 @@ import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
 import zafu.server.platform.Bounds;
 
-/** Reads the first table of an OpenDocument spreadsheet's content, in which cells and rows may be repeated. */
+/** Reads the tables of an OpenDocument spreadsheet's content, in which cells and rows may be repeated. */
 final class OdsSheet {
     private static final String TABLE = "urn:oasis:names:tc:opendocument:xmlns:table:1.0";
     private static final String OFFICE = "urn:oasis:names:tc:opendocument:xmlns:office:1.0";
     private static final String TEXT = "urn:oasis:names:tc:opendocument:xmlns:text:1.0";
     private final XMLStreamReader xml;
-    private final RowsRead read = new RowsRead();
+    private RowsRead read = new RowsRead();
     private int number = 1;
 
     private OdsSheet(XMLStreamReader xml) {
         this.xml = xml;
     }
 
-    static List<Sheet.Row> rows(byte[] content) {
+    static Map<String, List<Sheet.Row>> tables(byte[] content) {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         try {
             OdsSheet sheet = new OdsSheet(factory.createXMLStreamReader(new ByteArrayInputStream(content)));
-            sheet.readFirstTable();
-            return sheet.read.rows();
+            return sheet.readTables();
         } catch (XMLStreamException damaged) {
             throw DelimitedText.noTable(
                     "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
         }
     }
 
-    private void readFirstTable() throws XMLStreamException {
-        while (xml.hasNext()) {
+    private Map<String, List<Sheet.Row>> readTables() throws XMLStreamException {
+        Map<String, List<Sheet.Row>> tables = new LinkedHashMap<>();
+        String name = "";
+        while (xml.hasNext() && tables.size() < Bounds.TABLES_OF_A_BOOK) {
             int event = xml.next();
-            if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table-row")) {
+            if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table")) {
+                String called = xml.getAttributeValue(TABLE, "name");
+                name = called == null ? "Table " + (tables.size() + 1) : called;
+                read = new RowsRead(read);
+                number = 1;
+            } else if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table-row")) {
                 readRow();
             } else if (event == XMLStreamConstants.END_ELEMENT && is(TABLE, "table")) {
-                return;
+                tables.put(name, read.rows());
             }
         }
+        return tables;
     }
 
     private void readRow() throws XMLStreamException {

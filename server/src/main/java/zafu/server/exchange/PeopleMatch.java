@@ -5,22 +5,30 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zafu.core.roster.NamesAlike;
 import zafu.server.exchange.ClassListReading.ReadRow;
 import zafu.server.exchange.ColumnUse.Use;
+import zafu.server.exchange.ImportQuestion.Choice;
 import zafu.server.roster.Roster.KnownStudent;
 import zafu.server.roster.StudentFacts;
 
 /**
  * Finds out whom a row means: by the school's number among all students that the adult knows, where the name does not
- * speak against it, else by name among those of the class. Where that is not one person, the row has a problem rather than a guess.
+ * speak against it, else by name among those of the class. Where that is not one person, it is asked and not guessed.
  */
 final class PeopleMatch {
     private final Map<String, KnownStudent> byNumber = new HashMap<>();
+    private static final String OTHER = "OTHER";
+    private static final String SAME = "SAME";
+    private static final String OUT = "OUT";
+    private static final Choice LEAVE_OUT = new Choice(OUT, "Leave the row out");
     private final Map<String, List<KnownStudent>> byName = new HashMap<>();
+    private final Asking asking;
 
-    PeopleMatch(List<KnownStudent> everybody, List<KnownStudent> ofClass) {
+    PeopleMatch(List<KnownStudent> everybody, List<KnownStudent> ofClass, Asking asking) {
+        this.asking = asking;
         everybody.forEach(each -> {
             if (!each.facts().studentNumber().isEmpty()) {
                 byNumber.put(plain(each.facts().studentNumber()), each);
@@ -42,7 +50,7 @@ final class PeopleMatch {
     /** @param known the student who is here already; absent for a new one */
     record Match(ReadRow row, @Nullable KnownStudent known) {
         boolean isGood() {
-            return row.problem() == null;
+            return row.isGood();
         }
 
         /** What will be written down of the student. */
@@ -76,16 +84,20 @@ final class PeopleMatch {
     }
 
     Match match(ReadRow row) {
+        if (!row.isGood()) {
+            return new Match(row, null);
+        }
         KnownStudent numbered = row.number().isEmpty() ? null : byNumber.get(plain(row.number()));
         if (numbered != null) {
             return couldBe(row, numbered) ? new Match(row, numbered) : anotherChild(row, numbered);
         }
+        return matchByName(row);
+    }
+
+    private Match matchByName(ReadRow row) {
         List<KnownStudent> named = byName.getOrDefault(plain(row.fullName()), List.of());
         if (named.size() > 1) {
-            return new Match(
-                    row.withProblem("Row " + row.row() + " names " + row.fullName() + ", of whom there are "
-                            + named.size() + " in the class. Add a column with their numbers."),
-                    null);
+            return oneOf(row, named);
         }
         if (named.isEmpty()) {
             return new Match(row, null);
@@ -93,12 +105,17 @@ final class PeopleMatch {
         KnownStudent found = named.get(0);
         String number = found.facts().studentNumber();
         boolean anotherNumber = !row.number().isEmpty() && !number.isEmpty();
-        return anotherNumber
-                ? new Match(
-                        row.withProblem("Row " + row.row() + " gives " + row.fullName() + " the number " + row.number()
-                                + ", but here the number is " + number + "."),
-                        null)
-                : new Match(row, found);
+        return anotherNumber ? anotherNumber(row, found) : new Match(row, found);
+    }
+
+    /** Whether a student here has the number of the row. */
+    boolean hasANumberHere(ReadRow row) {
+        return !row.number().isEmpty() && byNumber.containsKey(plain(row.number()));
+    }
+
+    /** Whether a student here has the number of the row, and cannot have its name. */
+    boolean isStranger(ReadRow row) {
+        return hasANumberHere(row) && !couldBe(row, byNumber.get(plain(row.number())));
     }
 
     private static boolean couldBe(ReadRow row, KnownStudent numbered) {
@@ -108,14 +125,81 @@ final class PeopleMatch {
     }
 
     /** Numbers that only count the rows of a list would otherwise turn one class into another. */
-    private static Match anotherChild(ReadRow row, KnownStudent numbered) {
-        StudentFacts facts = numbered.facts();
-        return new Match(
-                row.withProblem("Row " + row.row() + " gives " + row.fullName() + " the number " + row.number()
-                        + ", which is " + (facts.givenName() + " " + facts.familyName()).strip()
-                        + "'s here. Is it the same child? Then change the name here first. If the numbers only count"
-                        + " the rows, take nothing from that column."),
-                null);
+    private Match anotherChild(ReadRow row, KnownStudent numbered) {
+        Optional<String> answer = asking.ofFile(
+                "row:" + row.row(),
+                "Row " + row.row() + ": number " + row.number() + " is " + nameOf(numbered) + " here. The file calls "
+                        + row.number() + " “" + row.fullName() + "”.",
+                "The names have nothing in common, so nothing was matched.",
+                List.of(
+                        new Choice(OTHER, "It is another child: add " + row.fullName() + " without the number"),
+                        new Choice(SAME, nameOf(numbered) + " has a new name"),
+                        LEAVE_OUT));
+        if (answer.isEmpty()) {
+            return new Match(row.held(Hold.WAITS), null);
+        }
+        return switch (answer.get()) {
+            case OTHER -> matchByName(row.withoutNumber());
+            case SAME -> new Match(row, numbered);
+            default -> new Match(row.held(Hold.LEFT_OUT), null);
+        };
+    }
+
+    private Match oneOf(ReadRow row, List<KnownStudent> named) {
+        List<Choice> choices = new ArrayList<>();
+        named.forEach(
+                each -> choices.add(new Choice(String.valueOf(each.id()), "It is " + nameOf(each) + numberOf(each))));
+        choices.add(new Choice(OTHER, "It is another child of that name"));
+        choices.add(LEAVE_OUT);
+        Optional<String> answer = asking.ofFile(
+                "row:" + row.row(),
+                "Row " + row.row() + ": which " + row.fullName() + " is it?",
+                "There are " + named.size() + " of that name in the class. A column with their numbers would say.",
+                choices);
+        if (answer.isEmpty()) {
+            return new Match(row.held(Hold.WAITS), null);
+        }
+        return switch (answer.get()) {
+            case OTHER -> new Match(row, null);
+            case OUT -> new Match(row.held(Hold.LEFT_OUT), null);
+            default ->
+                new Match(
+                        row,
+                        named.stream()
+                                .filter(each -> String.valueOf(each.id()).equals(answer.get()))
+                                .findFirst()
+                                .orElseThrow());
+        };
+    }
+
+    private static String numberOf(KnownStudent student) {
+        StudentFacts facts = student.facts();
+        return facts.studentNumber().isEmpty() ? ", grade " + facts.grade() : ", number " + facts.studentNumber();
+    }
+
+    private Match anotherNumber(ReadRow row, KnownStudent found) {
+        Optional<String> answer = asking.ofFile(
+                "row:" + row.row(),
+                "Row " + row.row() + " gives " + row.fullName() + " the number " + row.number() + ". Here it is "
+                        + found.facts().studentNumber() + ".",
+                "Two children may share a name; one child has one number.",
+                List.of(
+                        new Choice(SAME, "It is the same child: the number is " + row.number() + " now"),
+                        new Choice(OTHER, "It is another child of that name"),
+                        LEAVE_OUT));
+        if (answer.isEmpty()) {
+            return new Match(row.held(Hold.WAITS), null);
+        }
+        return switch (answer.get()) {
+            case SAME -> new Match(row, found);
+            case OTHER -> new Match(row, null);
+            default -> new Match(row.held(Hold.LEFT_OUT), null);
+        };
+    }
+
+    private static String nameOf(KnownStudent student) {
+        StudentFacts facts = student.facts();
+        return (facts.givenName() + " " + facts.familyName()).strip();
     }
 
     private static String plain(String text) {

@@ -11,6 +11,13 @@ final class RowsRead {
     private long found;
     private long cells;
 
+    RowsRead() {}
+
+    /** Another table of the same file, whose cells count together with those of the ones before. */
+    RowsRead(RowsRead before) {
+        this.cells = before.cells;
+    }
+
     /** Blank rows are passed over. */
     void add(Sheet.Row row) {
         if (row.isBlank()) {

@@ -6,22 +6,30 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import zafu.core.measure.ScoreText;
+import zafu.server.exchange.ImportQuestion.Choice;
 import zafu.server.platform.Bounds;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.ZipGuard;
 
 /** Reads a file or pasted text as a table, or says in a sentence why it is none. */
 final class SheetReader {
+    private static final String UNNAMED = "Column ";
+
     private SheetReader() {}
 
-    static Sheet read(byte[] bytes) {
+    /** Reads a file; where it holds several tables, or it is not sure how it is written, that is asked. */
+    static Sheet read(byte[] bytes, Asking asking) {
         if (bytes.length > Bounds.TABLE_BYTES) {
             throw Refusal.tooLarge("The file is over 5 MB. A class list is far smaller; is it the right file?");
         }
         if (bytes.length == 0) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
-        return tableOf(ZipGuard.isZip(bytes) ? Workbooks.rows(bytes) : DelimitedText.rows(bytes));
+        if (!ZipGuard.isZip(bytes)) {
+            return tableOf(DelimitedText.rows(TextDecoder.decode(bytes, asking)), List.of(), asking);
+        }
+        TablesInBook.Chosen table = TablesInBook.choose(Workbooks.tables(bytes), asking);
+        return tableOf(table.rows(), table.passedOver(), asking);
     }
 
     /**
@@ -31,12 +39,12 @@ final class SheetReader {
     static Sheet readPasted(byte[] bytes) {
         String text = TextDecoder.decode(bytes);
         if (text.contains("\t")) {
-            return read(bytes);
+            return read(bytes, Asking.nobody());
         }
         if (!text.isBlank()) {
-            List<Sheet.Row> table = DelimitedText.rows(bytes);
+            List<Sheet.Row> table = DelimitedText.rows(text);
             if (isTable(table)) {
-                return tableOf(startsWithNumbers(table) ? named(table) : table);
+                return tableOf(startsWithNumbers(table) ? named(table) : table, List.of(), Asking.nobody());
             }
         }
         List<Sheet.Row> rows = new ArrayList<>();
@@ -75,21 +83,44 @@ final class SheetReader {
                 .anyMatch(cell -> cell instanceof ScoreText.Score || cell instanceof ScoreText.Unsure);
     }
 
-    /** A table that begins with its first student gets names for its columns: the first that holds no numbers holds names. */
+    /**
+     * A table that begins with its first student gets names for its columns: the first that holds words holds names, or given
+     * names where the next one holds words too.
+     */
     private static List<Sheet.Row> named(List<Sheet.Row> rows) {
         List<String> names = new ArrayList<>();
-        for (String cell : rows.get(0).cells()) {
-            boolean words = ScoreText.read(cell) instanceof ScoreText.Unreadable;
-            names.add(words && !names.contains("Name") ? "Name" : "Column " + (names.size() + 1));
+        List<String> first = rows.get(0).cells();
+        for (String cell : first) {
+            int place = names.size();
+            boolean pair = isWords(cell) && place + 1 < first.size() && isWords(first.get(place + 1));
+            if (isWords(cell) && names.stream().allMatch(SheetReader::isUnnamed)) {
+                names.add(pair ? "Given name" : "Name");
+            } else if (isWords(cell) && names.get(place - 1).equals("Given name")) {
+                names.add("Family name");
+            } else {
+                names.add(UNNAMED + (place + 1));
+            }
         }
         List<Sheet.Row> all = new ArrayList<>(List.of(new Sheet.Row(0, names)));
         all.addAll(rows);
         return all;
     }
 
-    private static Sheet tableOf(List<Sheet.Row> all) {
+    private static boolean isWords(String cell) {
+        return ScoreText.read(cell) instanceof ScoreText.Unreadable;
+    }
+
+    /** Whether a column has no name of its own in the file. */
+    static boolean isUnnamed(String name) {
+        return name.matches(UNNAMED + "\\d+");
+    }
+
+    private static Sheet tableOf(List<Sheet.Row> all, List<String> passedOver, Asking asking) {
         List<Sheet.Row> rows = new ArrayList<>(all);
         rows.removeIf(Sheet.Row::isBlank);
+        if (rows.size() > 1 && mayLackNames(rows) && !namesItsColumns(rows.get(0), asking)) {
+            rows = named(rows);
+        }
         if (rows.isEmpty()) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
@@ -104,7 +135,29 @@ final class SheetReader {
         }
         List<String> header = rows.get(0).cells();
         requireDistinct(header);
-        return new Sheet(header, List.copyOf(rows.subList(1, rows.size())), TableShape.above(above));
+        List<String> said = new ArrayList<>(passedOver);
+        said.addAll(TableShape.above(above));
+        return new Sheet(header, List.copyOf(rows.subList(1, rows.size())), said);
+    }
+
+    /** Whether the first row may be a student: a number stands in it, and nothing that a column is called. */
+    private static boolean mayLackNames(List<Sheet.Row> rows) {
+        return TableShape.headerOf(rows) == 0
+                && holdsANumber(rows.get(0))
+                && rows.get(0).cells().stream()
+                        .allMatch(cell -> ColumnNames.usesOf(cell).isEmpty());
+    }
+
+    private static boolean namesItsColumns(Sheet.Row first, Asking asking) {
+        String names = "NAMES";
+        String words = String.join(", ", first.cells());
+        return asking.ofShape(
+                        "header",
+                        "Does row " + first.number() + " name the columns, or is it a student?",
+                        "It says “" + (words.length() > 80 ? words.substring(0, 79) + "…" : words) + "”.",
+                        List.of(new Choice("STUDENT", "It is a student"), new Choice(names, "It names the columns")))
+                .map(names::equals)
+                .orElse(true);
     }
 
     private static void requireDistinct(List<String> header) {

@@ -5,6 +5,12 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import zafu.server.exchange.ImportQuestion.Choice;
 
 /**
  * Text out of bytes whose encoding nobody told us: UTF-16 and UTF-8 by their mark, UTF-16 without one by its zero
@@ -13,7 +19,62 @@ import java.nio.charset.StandardCharsets;
 public final class TextDecoder {
     private static final Charset WINDOWS_1252 = Charset.forName("windows-1252");
 
+    /** What programs in other countries and on other machines write, the likeliest first. */
+    private static final List<Charset> OTHERS = Stream.of("x-MacRoman", "GB18030", "Shift_JIS", "windows-1251")
+            .map(Charset::forName)
+            .toList();
+
+    private static final Pattern ODD_IN_1252 = Pattern.compile("[^\\x00-\\x7F]{2,}|[\\x80-\\x9F]|[ˆ‰‹›ŠŒŽšœžŸ†‡ƒ]");
+    private static final int LONGEST_SAMPLE = 40;
+
     private TextDecoder() {}
+
+    /** As {@link #decode(byte[])}, but where the words may be of another encoding that is asked, with a sample of each. */
+    static String decode(byte[] bytes, Asking asking) {
+        String read = decode(bytes);
+        boolean sure = isMarked(bytes) || decoded(bytes, StandardCharsets.UTF_8).isPresent();
+        if (sure || !ODD_IN_1252.matcher(read).find()) {
+            return read;
+        }
+        List<Choice> choices = new ArrayList<>();
+        Stream.concat(Stream.of(WINDOWS_1252), OTHERS.stream()).forEach(charset -> decoded(bytes, charset)
+                .ifPresent(text -> choices.add(new Choice(charset.name(), sample(text)))));
+        return asking.ofShape(
+                        "encoding",
+                        "Which of these is spelt right?",
+                        "The file does not say how its letters are written.",
+                        choices)
+                .flatMap(name -> decoded(bytes, Charset.forName(name)))
+                .orElse(read);
+    }
+
+    /** The first words with letters that the encodings read differently. */
+    private static String sample(String text) {
+        return text.lines()
+                .filter(line -> line.chars().anyMatch(c -> c > 127))
+                .findFirst()
+                .map(line -> line.length() > LONGEST_SAMPLE ? line.substring(0, LONGEST_SAMPLE - 1) + "…" : line)
+                .orElse("");
+    }
+
+    private static boolean isMarked(byte[] bytes) {
+        return startsWith(bytes, 0xFF, 0xFE)
+                || startsWith(bytes, 0xFE, 0xFF)
+                || mostlyZeroAt(bytes, 0)
+                || mostlyZeroAt(bytes, 1);
+    }
+
+    private static Optional<String> decoded(byte[] bytes, Charset charset) {
+        try {
+            return Optional.of(charset.newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString());
+        } catch (CharacterCodingException notThis) {
+            return Optional.empty();
+        }
+    }
 
     public static String decode(byte[] bytes) {
         if (startsWith(bytes, 0xEF, 0xBB, 0xBF)) {
@@ -31,16 +92,7 @@ public final class TextDecoder {
         if (mostlyZeroAt(bytes, 0)) {
             return new String(bytes, StandardCharsets.UTF_16BE);
         }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException notUtf8) {
-            return new String(bytes, WINDOWS_1252);
-        }
+        return decoded(bytes, StandardCharsets.UTF_8).orElseGet(() -> new String(bytes, WINDOWS_1252));
     }
 
     private static boolean startsWith(byte[] bytes, int... mark) {

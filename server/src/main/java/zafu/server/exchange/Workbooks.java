@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -14,14 +15,17 @@ import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.ReadingOptions;
 import org.dhatim.fastexcel.reader.Row;
+import org.dhatim.fastexcel.reader.SheetVisibility;
+import zafu.server.platform.Bounds;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.ZipGuard;
 
-/** Rows of the first sheet of a spreadsheet file, .xlsx or .ods, as the texts that a person would type. */
+/** The sheets of a spreadsheet file, .xlsx or .ods, as the texts that a person would type. */
 final class Workbooks {
     private Workbooks() {}
 
-    static List<Sheet.Row> rows(byte[] bytes) {
+    /** Rows by name of the sheet, in their order; sheets that are hidden are not looked at. */
+    static Map<String, List<Sheet.Row>> tables(byte[] bytes) {
         Map<String, byte[]> parts =
                 ZipGuard.unpack(bytes, name -> name.equals("content.xml") || WorkbookBounds.isLookedAt(name));
         if (parts.containsKey("xl/workbook.xml")) {
@@ -29,24 +33,38 @@ final class Workbooks {
             return xlsx(bytes);
         }
         if (parts.containsKey("content.xml")) {
-            return OdsSheet.rows(parts.get("content.xml"));
+            return OdsSheet.tables(parts.get("content.xml"));
         }
         throw DelimitedText.noTable("The file is a zip, but neither an .xlsx nor an .ods spreadsheet.");
     }
 
-    private static List<Sheet.Row> xlsx(byte[] bytes) {
+    private static Map<String, List<Sheet.Row>> xlsx(byte[] bytes) {
         // With formats, dates can be told from numbers; a cell with an error is read as empty.
         ReadingOptions options = new ReadingOptions(true, false);
-        try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), options);
-                Stream<Row> rows = workbook.getFirstSheet().openStream()) {
+        try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), options)) {
+            Map<String, List<Sheet.Row>> tables = new LinkedHashMap<>();
             RowsRead read = new RowsRead();
-            rows.forEach(row -> read.add(new Sheet.Row(row.getRowNum(), cells(row))));
-            return read.rows();
+            List<org.dhatim.fastexcel.reader.Sheet> sheets = workbook.getSheets()
+                    .filter(sheet -> sheet.getVisibility() == SheetVisibility.VISIBLE)
+                    .limit(Bounds.TABLES_OF_A_BOOK)
+                    .toList();
+            for (org.dhatim.fastexcel.reader.Sheet sheet : sheets) {
+                read = new RowsRead(read);
+                addRows(sheet, read);
+                tables.put(sheet.getName(), read.rows());
+            }
+            return tables;
         } catch (Refusal refused) {
             throw refused;
         } catch (IOException | RuntimeException damaged) {
             throw DelimitedText.noTable(
                     "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+        }
+    }
+
+    private static void addRows(org.dhatim.fastexcel.reader.Sheet sheet, RowsRead read) throws IOException {
+        try (Stream<Row> rows = sheet.openStream()) {
+            rows.forEach(row -> read.add(new Sheet.Row(row.getRowNum(), cells(row))));
         }
     }
 

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import zafu.core.measure.DecimalMark;
 import zafu.core.measure.LevelScale;
 import zafu.core.measure.NumericScale;
+import zafu.core.measure.OddScore;
 import zafu.core.measure.ScoreText;
 
 /**
@@ -32,6 +33,33 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
     /** How decimals are written in a column of scores of a measure. */
     public static DecimalMark markIn(Collection<String> column, Measures.MeasureCard measure) {
         return DecimalMark.of(column, value -> faultOf(value, measure).isEmpty());
+    }
+
+    /** A value that a person chose for what was typed. */
+    public static TypedScore of(double value, String typed, Measures.MeasureCard measure) {
+        return checked(value, typed, measure);
+    }
+
+    /** What is odd about a cell; empty for a plain value of the measure, and for what says that nothing was measured. */
+    public static Optional<OddScore> odd(String typed, Measures.MeasureCard measure, DecimalMark mark) {
+        if (!measure.levels().isEmpty()) {
+            return level(typed, measure).fault() == null ? Optional.empty() : Optional.of(OddScore.words(typed));
+        }
+        boolean percent = isPercentOf(measure) && typed.strip().endsWith("%");
+        return OddScore.of(percent ? typed.replace("%", "") : typed, scaleOf(measure), mark);
+    }
+
+    /** What an odd cell may be taken for. */
+    public static List<OddScore.Meaning> meanings(OddScore cell, Measures.MeasureCard measure) {
+        return cell.meanings(scaleOf(measure));
+    }
+
+    public static OptionalDouble valueAs(OddScore.Meaning meaning, OddScore cell, Measures.MeasureCard measure) {
+        return cell.valueAs(meaning, scaleOf(measure));
+    }
+
+    private static NumericScale scaleOf(Measures.MeasureCard measure) {
+        return new NumericScale(measure.lowest(), measure.highest(), measure.decimals(), false, OptionalDouble.empty());
     }
 
     public boolean isNotAssessed() {
@@ -90,9 +118,7 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
     }
 
     private static Optional<String> faultOf(double value, Measures.MeasureCard measure) {
-        NumericScale scale = new NumericScale(
-                measure.lowest(), measure.highest(), measure.decimals(), false, OptionalDouble.empty());
-        return switch (scale.check(value)) {
+        return switch (scaleOf(measure).check(value)) {
             case FITS -> Optional.empty();
             case OUT_OF_RANGE ->
                 Optional.of("is outside " + shown(measure.lowest()) + " to " + shown(measure.highest()));

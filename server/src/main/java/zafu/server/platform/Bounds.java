@@ -15,6 +15,9 @@ public final class Bounds {
 
     public static final int TABLE_COLUMNS = 200;
 
+    /** Sheets of one file that are looked at; their cells count together. */
+    public static final int TABLES_OF_A_BOOK = 20;
+
     /** Of all rows together. */
     public static final int TABLE_CELLS = 1_000_000;
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,8 +19,9 @@ class PeopleMatchTest {
     private static final KnownStudent ANN = known(3, "Ann", "Bell", "", "");
     private static final KnownStudent OTHER_ANN = known(4, "Ann", "Bell", "", "7");
     private static final KnownStudent ELSEWHERE = known(5, "Kofi", "Asterly", "", "9");
+    private final Asking asking = new Asking(Map.of());
     private final PeopleMatch people =
-            new PeopleMatch(List.of(UMI, WREN, ANN, OTHER_ANN, ELSEWHERE), List.of(UMI, WREN, ANN, OTHER_ANN));
+            new PeopleMatch(List.of(UMI, WREN, ANN, OTHER_ANN, ELSEWHERE), List.of(UMI, WREN, ANN, OTHER_ANN), asking);
 
     private static KnownStudent known(long id, String given, String family, String preferred, String number) {
         return new KnownStudent(
@@ -31,11 +33,12 @@ class PeopleMatchTest {
     }
 
     private PeopleMatch.Match match(String header, String row) {
-        Sheet sheet = SheetReader.read((header + "\n" + row + "\n").getBytes(StandardCharsets.UTF_8));
-        List<ColumnUse> uses = new ColumnGuess(sheet, List.of()).guess();
-        return people.match(new ClassListReading(sheet, uses, 4, LocalDate.parse("2027-02-02"), use -> null)
-                .rows()
-                .get(0));
+        Sheet sheet = SheetReader.read((header + "\n" + row + "\n").getBytes(StandardCharsets.UTF_8), Asking.nobody());
+        List<ColumnUse> uses = new ColumnGuess(sheet, List.of(), Map.of(), Asking.nobody()).guess();
+        return people.match(
+                new ClassListReading(sheet, uses, 4, LocalDate.parse("2027-02-02"), use -> null, Asking.nobody())
+                        .rows()
+                        .get(0));
     }
 
     @ParameterizedTest
@@ -67,22 +70,45 @@ class PeopleMatchTest {
     void aNumberWhoseNameIsAnothersIsAQuestion() {
         PeopleMatch.Match match = match("Name,No.", "Linnea Sjövik,7");
         assertThat(match.known()).isNull();
-        assertThat(match.row().problem())
-                .startsWith("Row 2 gives Linnea Sjövik the number 7, which is Ann Bell's here. Is it the same child?");
+        assertThat(match.row().hold()).isEqualTo(Hold.WAITS);
+        assertThat(asking.open().get(0).asks())
+                .isEqualTo("Row 2: number 7 is Ann Bell here. The file calls 7 “Linnea Sjövik”.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"OTHER, false, ''", "SAME, true, 7"})
+    void theAnswerSaysWhoItIs(String answer, boolean known, String number) {
+        asking.remember(Map.of("row:2", answer));
+        PeopleMatch.Match match = match("Name,No.", "Linnea Sjövik,7");
+        assertThat(match.isGood()).isTrue();
+        assertThat(match.known() != null).isEqualTo(known);
+        assertThat(match.facts().studentNumber()).isEqualTo(number);
+        assertThat(match.facts().givenName()).isEqualTo("Linnea");
+    }
+
+    @Test
+    void aRowThatAnAnswerLeavesOutIsNeitherGoodNorWrong() {
+        asking.remember(Map.of("row:2", "OUT"));
+        PeopleMatch.Match match = match("Name,No.", "Linnea Sjövik,7");
+        assertThat(match.isGood()).isFalse();
+        assertThat(match.row().problem()).isNull();
     }
 
     @Test
     void ofTwoOfOneNameNeitherIsGuessed() {
         PeopleMatch.Match match = match("Name,Number", "Ann Bell,");
         assertThat(match.isGood()).isFalse();
-        assertThat(match.row().problem())
-                .isEqualTo("Row 2 names Ann Bell, of whom there are 2 in the class. Add a column with their numbers.");
+        assertThat(asking.open().get(0).choices())
+                .extracting(ImportQuestion.Choice::key)
+                .containsExactly("3", "4", "OTHER", "OUT");
+        asking.remember(Map.of("row:2", "4"));
+        assertThat(match("Name,Number", "Ann Bell,").known()).isEqualTo(OTHER_ANN);
     }
 
     @Test
-    void anotherNumberThanTheOneThatIsHereIsAProblem() {
-        assertThat(match("Name,Number", "Umi Ilves,9999").row().problem())
-                .isEqualTo("Row 2 gives Umi Ilves the number 9999, but here the number is 2121.");
+    void anotherNumberThanTheOneThatIsHereIsAQuestion() {
+        assertThat(match("Name,Number", "Umi Ilves,9999").isGood()).isFalse();
+        assertThat(asking.open().get(0).asks()).isEqualTo("Row 2 gives Umi Ilves the number 9999. Here it is 2121.");
     }
 
     @Test

@@ -18,7 +18,7 @@ import zafu.server.platform.Refusal;
 
 class SheetReaderTest {
     private static Sheet read(String text) {
-        return SheetReader.read(text.getBytes(StandardCharsets.UTF_8));
+        return SheetReader.read(text.getBytes(StandardCharsets.UTF_8), Asking.nobody());
     }
 
     @Test

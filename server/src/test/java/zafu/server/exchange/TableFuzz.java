@@ -48,7 +48,7 @@ public final class TableFuzz {
     }
 
     public static void read(byte[] file) {
-        tryRead(() -> SheetReader.read(file));
+        tryRead(() -> SheetReader.read(file, Asking.nobody()));
     }
 
     private static void tryRead(Runnable reading) {

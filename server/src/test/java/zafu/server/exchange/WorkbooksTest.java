@@ -49,7 +49,7 @@ class WorkbooksTest {
     }
 
     private static List<List<String>> read(byte[] file) {
-        Sheet sheet = SheetReader.read(file);
+        Sheet sheet = SheetReader.read(file, Asking.nobody());
         return java.util.stream.Stream.concat(
                         java.util.stream.Stream.of(sheet.header()),
                         sheet.rows().stream().map(Sheet.Row::cells))
@@ -107,7 +107,7 @@ class WorkbooksTest {
     void aSheetRepeatedWithoutEndIsGivenUp() {
         String rows = "<table:table-row table:number-rows-repeated=\"9999999\"><table:table-cell"
                 + " table:number-columns-repeated=\"9999999\"><text:p>x</text:p></table:table-cell></table:table-row>";
-        assertThatThrownBy(() -> SheetReader.read(ods(rows))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> SheetReader.read(ods(rows), Asking.nobody())).isInstanceOf(Refusal.class);
     }
 
     @ParameterizedTest
@@ -117,7 +117,7 @@ class WorkbooksTest {
                 "<?xml version=\"1.0\"?><!DOCTYPE x SYSTEM \"file:///etc/passwd\"><x/>"
             })
     void xmlWithEntitiesOfItsOwnIsRefused(String xml) {
-        assertThatThrownBy(() -> SheetReader.read(zip(Map.of("content.xml", xml))))
+        assertThatThrownBy(() -> SheetReader.read(zip(Map.of("content.xml", xml)), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("defines entities of its own");
     }
@@ -125,7 +125,7 @@ class WorkbooksTest {
     @ParameterizedTest
     @ValueSource(strings = {"../../etc/cron.d/x", "/etc/passwd", "C:\\x", "a/../../b", "a\\b"})
     void namesThatLeadOutOfTheZipAreRefused(String name) {
-        assertThatThrownBy(() -> SheetReader.read(zip(Map.of(name, "x"))))
+        assertThatThrownBy(() -> SheetReader.read(zip(Map.of(name, "x")), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("leads out of it");
     }
@@ -144,7 +144,7 @@ class WorkbooksTest {
             throw new IllegalStateException(impossible);
         }
         assertThat(out.size()).isLessThan(Bounds.TABLE_BYTES);
-        assertThatThrownBy(() -> SheetReader.read(out.toByteArray()))
+        assertThatThrownBy(() -> SheetReader.read(out.toByteArray(), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining(why);
     }
@@ -152,13 +152,13 @@ class WorkbooksTest {
     @Test
     void damagedFilesSaySo() throws IOException {
         byte[] whole = ods("<table:table-row/>");
-        assertThatThrownBy(() -> SheetReader.read(Arrays.copyOf(whole, whole.length / 2)))
+        assertThatThrownBy(() -> SheetReader.read(Arrays.copyOf(whole, whole.length / 2), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("damaged");
-        assertThatThrownBy(() -> SheetReader.read(zip(Map.of("xl/workbook.xml", "<workbook/>"))))
+        assertThatThrownBy(() -> SheetReader.read(zip(Map.of("xl/workbook.xml", "<workbook/>")), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("cannot be read");
-        assertThatThrownBy(() -> SheetReader.read(zip(Map.of("letter.txt", "hello"))))
+        assertThatThrownBy(() -> SheetReader.read(zip(Map.of("letter.txt", "hello")), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("neither an .xlsx nor an .ods");
     }

@@ -1,0 +1,57 @@
+package zafu.server.exchange;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import zafu.server.exchange.ImportQuestion.Choice;
+import zafu.server.platform.Refusal;
+
+/** Which sheet of a spreadsheet holds the list: the only one with a table, else it is asked. */
+final class TablesInBook {
+    private TablesInBook() {}
+
+    /** @param passedOver a sentence for each other sheet that holds something */
+    record Chosen(List<Sheet.Row> rows, List<String> passedOver) {}
+
+    static Chosen choose(Map<String, List<Sheet.Row>> tables, Asking asking) {
+        List<String> filled = tables.keySet().stream()
+                .filter(name -> !tables.get(name).isEmpty())
+                .toList();
+        if (filled.isEmpty()) {
+            throw Refusal.unusable("file-empty", "The file is empty.");
+        }
+        List<String> lists =
+                filled.stream().filter(name -> isList(tables.get(name))).toList();
+        String chosen = lists.isEmpty() ? filled.get(0) : lists.get(0);
+        if (lists.size() > 1) {
+            chosen = ask(lists, tables, asking).orElse(chosen);
+        }
+        List<String> passedOver = new ArrayList<>();
+        for (String name : filled) {
+            if (!name.equals(chosen)) {
+                passedOver.add("Sheet “" + name + "” is not read.");
+            }
+        }
+        return new Chosen(tables.get(chosen), passedOver);
+    }
+
+    private static Optional<String> ask(List<String> lists, Map<String, List<Sheet.Row>> tables, Asking asking) {
+        return asking.ofFile(
+                "sheet",
+                "Which sheet is it?",
+                "The file has " + lists.size() + " sheets with a list in them.",
+                lists.stream()
+                        .map(name ->
+                                new Choice(name, name + ", " + (tables.get(name).size() - 1) + " rows"))
+                        .toList());
+    }
+
+    /** Whether a row near the top names columns, and something stands below it. */
+    private static boolean isList(List<Sheet.Row> rows) {
+        int header = TableShape.headerOf(rows);
+        return rows.size() > header + 1
+                && rows.get(header).cells().stream()
+                        .anyMatch(cell -> !ColumnNames.usesOf(cell).isEmpty());
+    }
+}
