@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { api, data, filePart, type Schemas } from "../api/client";
+import { api, data, type Schemas } from "../api/client";
 import { classesQuery, measuresQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { Card, PlaceHead } from "../shell/Card";
@@ -12,30 +12,19 @@ import { useNotice } from "../shell/Notice";
 import { Problem } from "../shell/Problem";
 import { isFor } from "../shell/sharing";
 import { Waiting } from "../shell/Waiting";
-import { ColumnMap } from "./ColumnMap";
 import { FileField } from "./FileField";
 import { useUndoImport } from "./ImportList";
-import { PreviewRows } from "./PreviewRows";
+import { ImportPreview } from "./ImportPreview";
+import { Steps } from "./Steps";
+import { asForm, usePreview } from "./usePreview";
 import { WantedFields } from "./WantedFields";
 import { words } from "./words";
 
 type Wanted = Schemas["Wanted"];
 
-/** The generated type of a multipart body is its fields; what travels is a form. */
 /** What a class is called that comes in a file of that name, until somebody says otherwise. */
 function nameIn(file: File) {
   return file.name.replace(/\.\w+$/, "");
-}
-
-function asForm(file: File, wanted: Wanted) {
-  return {
-    body: filePart(file, wanted) as unknown as { file: string; wanted: Wanted },
-    bodySerializer: (body: unknown) => body as FormData,
-  };
-}
-
-function preview(file: File, wanted: Wanted) {
-  return data<Schemas["Preview"]>(api.POST("/api/class-lists/preview", asForm(file, wanted)));
 }
 
 function take(file: File, wanted: Wanted, headers: Record<string, string>) {
@@ -67,9 +56,7 @@ function BringIn({ today }: { today: string }) {
   const navigate = useNavigate();
   const tell = useNotice();
   const undo = useUndoImport();
-  const look = useMutation({
-    mutationFn: (ask: { file: File; wanted: Wanted }) => preview(ask.file, ask.wanted),
-  });
+  const look = usePreview(file, wanted);
   const work = useLongWork();
   const keep = useMutation({
     mutationFn: () => work.run((headers) => take(file as File, wanted, headers)),
@@ -79,74 +66,43 @@ function BringIn({ today }: { today: string }) {
       navigate(`/classes/${result.classId}/students`);
     },
   });
-  const lookAgain = look.mutate;
-  useEffect(() => {
-    if (file) {
-      lookAgain({ file, wanted });
-    }
-  }, [file, wanted, lookAgain]);
-  const setColumns = (columns: Schemas["ColumnUse"][]) => setWanted({ ...wanted, columns });
-  const shown = look.data;
+  const choose = (chosen: File, pasted: boolean) => {
+    const typed = wanted.className !== "" && wanted.className !== (file ? nameIn(file) : "");
+    const className = typed ? wanted.className : pasted ? "" : nameIn(chosen);
+    setFile(chosen);
+    setWanted({ ...wanted, className, columns: undefined, answers: undefined, afresh: undefined, pasted });
+  };
+  const shown = look.shown;
+  const open = shown?.questions.filter((each) => each.answer === undefined).length ?? 0;
   return (
     <Box sx={{ pb: 3 }}>
       <PlaceHead title={words.title}>
-        {shown && file && (
+        <Steps at={!shown ? 0 : open > 0 ? 1 : 2} />
+        {shown && (
           <Button
             variant="contained"
-            disabled={keep.isPending || shown.good === 0}
+            disabled={keep.isPending || !look.isNewest || shown.good === 0 || open > 0}
             onClick={() => keep.mutate()}
           >
             {words.take(shown.good)}
           </Button>
         )}
       </PlaceHead>
-      <Card sx={{ p: 2, display: "grid", gap: 2 }}>
-        <FileField
-          file={file}
-          onFile={(chosen, pasted) => {
-            setFile(chosen);
-            const typed = wanted.className !== "" && wanted.className !== (file ? nameIn(file) : "");
-            const className = typed ? wanted.className : pasted ? "" : nameIn(chosen);
-            setWanted({ ...wanted, className, columns: undefined, pasted });
-          }}
-        />
+      <Card sx={{ p: 2, display: "grid", gap: 1.5 }}>
+        <Box
+          sx={
+            file
+              ? { display: "flex", gap: 2, flexWrap: "wrap", alignItems: "center" }
+              : { display: "grid", gap: 2 }
+          }
+        >
+          <FileField file={file} onFile={choose} />
+          {file && <WantedFields wanted={wanted} onChange={setWanted} />}
+        </Box>
         <Problem error={look.error ?? keep.error} />
         <LongWork workKey={work.key} />
-        {file && <WantedFields wanted={wanted} onChange={setWanted} />}
       </Card>
-      {shown && (
-        <Card
-          role="region"
-          aria-label={words.preview}
-          tabIndex={0}
-          sx={{ mt: 1.5, overflow: "auto", maxHeight: "70vh" }}
-        >
-          <Box role="status" sx={{ p: 1.5, fontWeight: 700 }}>
-            {words.summary(shown.good, shown.withProblem)}{" "}
-            <Box component="span" sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
-              {words.more(shown.newStudents, shown.unchanged)}
-            </Box>
-          </Box>
-          {shown.passedOver.length > 0 && (
-            <Box component="ul" sx={{ m: 0, px: 1.5, pb: 1.5, listStyle: "none" }}>
-              {shown.passedOver.map((said) => (
-                <li key={said}>{said}</li>
-              ))}
-            </Box>
-          )}
-          <Box
-            component="table"
-            sx={{
-              borderCollapse: "collapse",
-              width: "100%",
-              "& td, & th": { px: 1.5, py: 0.6, textAlign: "left" },
-            }}
-          >
-            <ColumnMap preview={shown} measures={measures} onChange={setColumns} />
-            <PreviewRows preview={shown} />
-          </Box>
-        </Card>
-      )}
+      {shown && <ImportPreview preview={shown} measures={measures} wanted={wanted} onChange={setWanted} />}
     </Box>
   );
 }

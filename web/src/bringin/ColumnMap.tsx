@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../api/client";
+import { Card } from "../shell/Card";
 import { words } from "./words";
 
 type ColumnUse = Schemas["ColumnUse"];
@@ -7,39 +8,20 @@ type ColumnUse = Schemas["ColumnUse"];
 interface Props {
   preview: Schemas["Preview"];
   measures: Schemas["MeasureCard"][];
-  onChange: (columns: ColumnUse[]) => void;
+  onChange: (use: ColumnUse) => void;
 }
 
-/** The head of the preview: every column of the file, and what it is taken for. */
+/** What every column of the file is taken for, and why; each can be taken for something else. */
 export function ColumnMap({ preview, measures, onChange }: Props) {
-  const uses = preview.columns.map((column) => column.use);
-  const change = (changed: ColumnUse) =>
-    onChange(uses.map((use) => (use.column === changed.column ? changed : use)));
   return (
-    <thead>
-      <tr>
-        <th colSpan={100}>
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, pb: 1 }}>
-            {preview.columns.map((column) => (
-              <ColumnField key={column.use.column} column={column} measures={measures} onChange={change} />
-            ))}
-          </Box>
-        </th>
-      </tr>
-      <Box component="tr" sx={{ bgcolor: "var(--z-sunk)", "& th": { fontSize: 12.5 } }}>
-        <th>{words.row}</th>
-        <th>{words.name}</th>
-        <th>{words.uses.GRADE}</th>
-        {preview.columns
-          .filter((column) => column.use.as === "SCORE")
-          .map((column) => (
-            <Box component="th" key={column.use.column} sx={{ "&&": { textAlign: "right" } }}>
-              {column.name}
-            </Box>
-          ))}
-        <th />
+    <Card component="section" aria-label={words.howRead} sx={{ p: 2 }}>
+      <Box component="h2" sx={{ fontSize: 15, m: 0 }}>
+        {words.howRead}
       </Box>
-    </thead>
+      {preview.columns.map((column) => (
+        <ColumnField key={column.use.column} column={column} measures={measures} onChange={onChange} />
+      ))}
+    </Card>
   );
 }
 
@@ -91,23 +73,24 @@ function ColumnField({ column, measures, onChange }: FieldProps) {
     <Box
       component="label"
       sx={{
-        border: "1px solid var(--z-line)",
-        borderRadius: "8px",
-        p: 1,
+        borderTop: "1px solid var(--z-line)",
+        mt: 1,
+        pt: 1,
         display: "grid",
-        gap: 0.5,
+        gridTemplateColumns: "minmax(0, 2fr) minmax(0, 3fr)",
+        gap: 1,
         fontWeight: 400,
         "& select, & input": fieldStyle,
+        "& select": { maxWidth: "100%" },
       }}
     >
-      <Box component="span">
-        <b>{column.name || `${words.column} ${use.column + 1}`}</b>{" "}
-        <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+      <Box component="span" sx={{ overflowWrap: "anywhere" }}>
+        {column.name || `${words.column} ${use.column + 1}`}
+        <Box component="span" sx={{ display: "block", color: "var(--z-soft)", fontSize: 12.5 }}>
           {column.samples.join(", ").slice(0, 40)}
         </Box>
       </Box>
-      <Box component="span" sx={{ display: "flex", gap: 0.75, alignItems: "center" }}>
-        {words.as}
+      <Box component="span">
         <select
           aria-label={`${column.name} ${words.as}`}
           value={isNew ? "SCORE" : use.as === "SCORE" ? String(use.measureId) : use.as}
@@ -138,6 +121,16 @@ function ColumnField({ column, measures, onChange }: FieldProps) {
             />
           </>
         )}
+        <Box
+          component="span"
+          sx={{
+            display: "block",
+            color: column.sure ? "var(--z-soft)" : "var(--z-saffron)",
+            fontSize: 12.5,
+          }}
+        >
+          {column.sure ? column.why : words.unsure(column.why)}
+        </Box>
       </Box>
     </Box>
   );

@@ -3,11 +3,31 @@ import type { Schemas } from "../api/client";
 import { day } from "../shell/dates";
 import { words } from "./words";
 
-/** Every row of the file as it will be taken, with its problem where it has one. */
-export function PreviewRows({ preview }: { preview: Schemas["Preview"] }) {
+export function RowsHead({ columns }: { columns: Schemas["ListColumn"][] }) {
+  return (
+    <thead>
+      <Box component="tr" sx={{ bgcolor: "var(--z-sunk)", "& th": { fontSize: 12.5 } }}>
+        <th>{words.row}</th>
+        <th>{words.name}</th>
+        <th>{words.uses.GRADE}</th>
+        {columns
+          .filter((column) => column.use.as === "SCORE")
+          .map((column) => (
+            <Box component="th" key={column.use.column} sx={{ "&&": { textAlign: "right" } }}>
+              {column.name}
+            </Box>
+          ))}
+        <th />
+      </Box>
+    </thead>
+  );
+}
+
+/** Rows of the file as they are read, with the problem of each that has one. */
+export function PreviewRows({ rows }: { rows: Schemas["ListRow"][] }) {
   return (
     <tbody>
-      {preview.rows.map((row) => (
+      {rows.map((row) => (
         <Box
           component="tr"
           key={row.number}
@@ -30,13 +50,13 @@ export function PreviewRows({ preview }: { preview: Schemas["Preview"] }) {
             <Box component="td" key={i} sx={{ "&&": { textAlign: "right" } }}>
               {score.value ?? (
                 <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-                  {row.problem && score.typed ? score.typed : words.notAssessed}
+                  {(row.problem ?? row.hold) && score.typed ? score.typed : words.notAssessed}
                 </Box>
               )}
             </Box>
           ))}
           <Box component="td" sx={{ color: "var(--z-clayText)" }}>
-            {row.problem}
+            {row.problem ?? (row.hold && words.holds[row.hold])}
           </Box>
         </Box>
       ))}

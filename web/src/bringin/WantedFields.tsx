@@ -43,11 +43,10 @@ export function WantedFields({ wanted, onChange }: Props) {
       <TextField
         type="number"
         label={words.grade}
-        helperText={words.gradeHelp}
         value={wanted.grade}
         onChange={(event) => onChange({ ...wanted, grade: Number(event.target.value) })}
         slotProps={{ htmlInput: { min: 0, max: 13 } }}
-        sx={{ width: 150 }}
+        sx={{ width: 170 }}
       />
       <TextField
         type="date"

@@ -2,10 +2,54 @@ import type { Schemas } from "../api/client";
 import { plural } from "../shell/plural";
 
 export const words = {
-  title: "Bring in a class",
+  title: "Import",
+  howFar: "How far the import is",
+  steps: ["The file", "What it means", "What will change"],
+  questions: "Questions about the file",
+  openQuestions: (open: number) => (open === 1 ? "One question first" : `${open} questions first`),
+  answered: (all: number) => (all === 0 ? "Read as last time" : "All questions are answered"),
+  afresh: "Read it afresh",
+  forThisKind: "and for every file with these columns",
+  howRead: "How the columns were read",
+  unsure: (why: string) => `${why}; please look`,
+  leftOut: "Left out",
+  everyChange: "What will change",
+  ownLines: "row numbers are the file’s own",
+  kindsOfChange: {
+    PROBLEMS: "left out",
+    STUDENT_CHANGED: "changed",
+    STUDENT_NEW: "new",
+    SCORE: "scores",
+    SKILL: "skills",
+    NEED: "needs",
+    ROWS: "every row",
+  },
+  holds: { WAITS: "waits for an answer", LEFT_OUT: "left out, as you said" },
+  student: "student",
+  what: "what",
+  now: "now",
+  willBe: "will be",
+  nothing: "nothing",
+  tiles: (preview: Schemas["Preview"], open: number) => [
+    { count: preview.good, words: preview.good === 1 ? "row to import" : "rows to import", asks: false },
+    {
+      count: preview.newStudents,
+      words: preview.newStudents === 1 ? "new student" : "new students",
+      asks: false,
+    },
+    {
+      count: preview.changedStudents,
+      words: preview.changedStudents === 1 ? "student changed" : "students changed",
+      asks: false,
+    },
+    { count: preview.scores, words: preview.scores === 1 ? "score" : "scores", asks: false },
+    { count: preview.unchanged, words: "here already", asks: false },
+    { count: preview.withProblem + preview.leftOut, words: "left out", asks: false },
+    { count: open, words: open === 1 ? "question" : "questions", asks: true },
+  ],
   choose: "Choose a file…",
   chooseHelp:
-    "A list as CSV, .xlsx or .ods: names, and a column for each score, need or skill. Nothing is kept until you take it.",
+    "A list as CSV, .xlsx or .ods: names, and a column for each score, need or skill. Nothing is changed until you import it.",
   another: "Another file…",
   paste: "or paste names or a table here",
   pasted: "pasted",
@@ -18,10 +62,9 @@ export const words = {
   kinds: { LIST: "a list", ONE_ROSTER: "a school list", SCHOOL_SYSTEM: "the school's system" },
   isNew: "new",
   day: "day",
-  preview: "What would be taken",
+  preview: "What will change",
   className: "Name of the class",
-  grade: "Grade",
-  gradeHelp: "for rows that give none",
+  grade: "Grade, if none is given",
   takenOn: "Day of the scores",
   into: "Into",
   newClass: "a new class",
@@ -56,17 +99,24 @@ export const words = {
   row: "row",
   name: "name",
   notAssessed: "not assessed",
-  take: (good: number) => `Take ${plural(good, "row")}`,
-  summary: (good: number, bad: number) =>
-    bad === 0
-      ? `${plural(good, "row")}, all of them good.`
-      : `${plural(good, "row")} good, ${plural(bad, "row")} with a problem. Rows with a problem are left out.`,
+  take: (good: number) => `Import ${plural(good, "row")}`,
+  summary: (good: number, bad: number, waiting: number) =>
+    [
+      bad === 0 && waiting === 0
+        ? `${plural(good, "row")}, all of them good.`
+        : bad === 0
+          ? `${plural(good, "row")} good.`
+          : `${plural(good, "row")} good, ${plural(bad, "row")} with a problem. Rows with a problem are left out.`,
+      waiting > 0 && `${plural(waiting, "row")} ${waiting === 1 ? "waits" : "wait"} for an answer.`,
+    ]
+      .filter(Boolean)
+      .join(" "),
   more: (made: number, unchanged: number) =>
     [made > 0 && plural(made, "new student"), unchanged > 0 && `${plural(unchanged, "row")} here already`]
       .filter(Boolean)
       .join(", "),
   taken: (result: Schemas["Taken"]) =>
-    `${plural(result.newStudents, "new student")} and ${plural(result.scores, "score")} taken` +
+    `${plural(result.newStudents, "new student")} and ${plural(result.scores, "score")} imported` +
     (result.needs > 0 ? `, ${plural(result.needs, "need")} granted` : "") +
     (result.leftOut > 0 ? `, ${plural(result.leftOut, "row")} left out.` : "."),
 };

@@ -49,7 +49,7 @@ class ListsJourneyTest {
         Locator summary = teacher.page().getByRole(AriaRole.STATUS).first();
         assertThat(summary).containsText("1 new student, 1 row here already");
         Accessibility.check(teacher.page());
-        takeAndTakeBack("Take 2 rows", "1 new student and 0 scores taken");
+        takeAndTakeBack("Import 2 rows", "1 new student and 0 scores imported");
         assertThat(rows()).hasCount(27);
         assertThat(teacher.button("Bryn Hollowell")).isHidden();
     }
@@ -68,7 +68,7 @@ class ListsJourneyTest {
                 .isVisible();
         assertThat(teacher.text("Row 5 cannot be taken: it ends on 2027-02-01, before it begins on 2027-03-01."))
                 .isVisible();
-        teacher.button("Take 2 rows").click();
+        teacher.button("Import 2 rows").click();
         Locator zora = rows().filter(new Locator.FilterOptions().setHasText("Zora"))
                 .filter(new Locator.FilterOptions().setHas(teacher.button("Zora Fennick")));
         assertThat(zora).containsText("1.25×");

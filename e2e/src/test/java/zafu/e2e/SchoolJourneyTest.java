@@ -93,8 +93,7 @@ class SchoolJourneyTest {
             corliss.field("New password").fill("a heron at noon");
             Accessibility.check(corliss.page());
             corliss.button("Keep it").click();
-            assertThat(corliss.page()
-                            .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bring in a class")))
+            assertThat(corliss.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Import")))
                     .isVisible();
         }
     }

@@ -41,7 +41,7 @@ final class Screenshots {
             window.text("Tideline reading scale").waitFor();
             window.link("Bring in…").click();
             window.page().getByLabel("Choose a file…").setInputFiles(Path.of("e2e/src/test/resources/6-osprey.csv"));
-            window.text("1 row with a problem").waitFor();
+            window.button("every row 27").waitFor();
             window.picture(folder.resolve("bring-in.png"));
             window.link("Arrange").click();
             window.link("Salt-marsh reading").click();

@@ -60,13 +60,14 @@ class SliceJourneyTest {
         assertThat(summary).containsText("26 rows good, 1 row with a problem");
         assertThat(teacher.text("Row 28 names Zora Fennick, who stands in row 27 already."))
                 .isVisible();
+        teacher.button("every row 27").click();
         assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Calla Wickham-Tarn")))
                 .containsText("8.25");
         teacher.field("Name of the class").fill("6 Osprey");
         teacher.field("Day of the scores").fill("2027-02-02");
         page.getByLabel("Tideline: largest value").fill("1200");
         Accessibility.check(page);
-        teacher.button("Take 26 rows").click();
+        teacher.button("Import 26 rows").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("6 Osprey")))
                 .isVisible();
         assertThat(page.getByRole(AriaRole.ROW)).hasCount(27);

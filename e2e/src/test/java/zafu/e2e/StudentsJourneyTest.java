@@ -196,7 +196,7 @@ class StudentsJourneyTest {
         byte[] list = "Name,Grade\nBryn Hollowell,6\n".getBytes(StandardCharsets.UTF_8);
         teacher.page().getByLabel("Choose a file…").setInputFiles(new FilePayload("club.csv", "text/csv", list));
         teacher.field("Name of the class").fill("Tide club");
-        teacher.button("Take 1 row").click();
+        teacher.button("Import 1 row").click();
         assertThat(rows()).hasCount(2);
         String club = teacher.page().url();
         teacher.go("/classes/1/students");

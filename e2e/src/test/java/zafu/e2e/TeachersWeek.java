@@ -52,7 +52,7 @@ abstract class TeachersWeek {
         hand.type("Name that others see", "Maren Tolliver");
         hand.type("Password", PASSWORD);
         hand.click("Make the school");
-        assertThat(heading("Bring in a class")).isVisible();
+        assertThat(heading("Import")).isVisible();
     }
 
     final Locator heading(String name) {
@@ -69,7 +69,7 @@ abstract class TeachersWeek {
         hand.file(teacher.page().getByLabel("Choose a file…"), file("5 Curlew.csv", list.toString()));
         assertThat(teacher.page().getByRole(AriaRole.STATUS)).containsText("26 rows, all of them good.");
         assertThat(teacher.field("Name of the class")).hasValue("5 Curlew");
-        hand.click("Take 26 rows");
+        hand.click("Import 26 rows");
         assertThat(heading("5 Curlew")).isVisible();
         assertThat(row("Amara")).containsText("871");
         assertThat(row("Amara")).not().containsText("871.");

@@ -85,7 +85,7 @@ final class ScoreCells {
 
     private static List<Choice> choices(List<OddScore> cells, MeasureCard measure) {
         List<Choice> choices = new ArrayList<>();
-        for (Meaning meaning : Meaning.values()) {
+        for (Meaning meaning : TypedScore.meanings(cells.get(0), measure)) {
             if (cells.stream()
                     .allMatch(cell -> TypedScore.meanings(cell, measure).contains(meaning))) {
                 choices.add(new Choice(meaning.name(), words(meaning, cells.get(0), measure)));
