@@ -91,6 +91,20 @@ class ImportQuestionsTest extends ServerTest {
                         "3 Tideline reading scale:  → 500 on 2027-02-08");
     }
 
+    /** A skill that a list had made once stayed after its undo, and was offered to all. */
+    @Test
+    void aSkillThatAListMadeIsPutAwayWithItAndComesBackWithTheNext() {
+        TestClass own = newClass("skill undone", 1);
+        String skill = "Tying " + own.id;
+        String list = "Name," + skill + "\nS1 Test,80 %\n";
+        long taken = send(own, "", list, Map.of()).ok().get("importId").asLong();
+        assertThat(own.teacher.get("/api/skills").text()).contains(skill);
+        own.teacher.post("/api/imports/" + taken + "/undo", null).done();
+        assertThat(own.teacher.get("/api/skills").text()).doesNotContain(skill);
+        send(own, "", list, Map.of()).ok();
+        assertThat(own.teacher.get("/api/skills").text()).contains(skill);
+    }
+
     /** Where most numbers are other children's, one question is asked and not twenty. */
     @Test
     void aColumnOfOtherChildrensNumbersIsOneQuestion() {

@@ -163,6 +163,28 @@ class OneRosterTest extends ServerTest {
         assertThat(preview.get("changes")).isEmpty();
     }
 
+    /** Terms and adults once stayed, and the calendar did not know the terms until the next start. */
+    @Test
+    void afterAnUndoTermsAndAdultsAreAsBefore() {
+        String terms =
+                administrator().get("/api/school/calendar").ok().get("terms").toString();
+        int adults = administrator().get("/api/school/adults").ok().size();
+        Map<String, String> files = files();
+        files.put(
+                "academicSessions",
+                "sourcedId,title,type,startDate,endDate,parentSourcedId,schoolYear\n"
+                        + "§a1,Later §,term,2027-09-01,2027-12-18,,2028\n");
+        take(bundle(files, "bulk"));
+        assertThat(administrator().get("/api/school/calendar").ok().get("terms").toString())
+                .isNotEqualTo(terms);
+        assertThat(administrator().get("/api/school/adults").ok().size()).isGreaterThan(adults);
+        administrator().post("/api/imports/" + lastImport + "/undo", null).done();
+        lastImport = null;
+        assertThat(administrator().get("/api/school/calendar").ok().get("terms").toString())
+                .isEqualTo(terms);
+        assertThat(administrator().get("/api/school/adults").ok().size()).isEqualTo(adults);
+    }
+
     @Test
     void aDeltaChangesAddsAndTakesAway() {
         take(first());

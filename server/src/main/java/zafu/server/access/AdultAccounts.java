@@ -100,6 +100,11 @@ public class AdultAccounts {
         require(adultId).ledThrough = led;
     }
 
+    /** Takes an account out again that nobody ever could open and that has no place anywhere. */
+    public void removeUnused(long adultId) {
+        adults.removeUnused(adultId);
+    }
+
     public void link(long adultId, String sourceId) {
         require(adultId).sourceId = sourceId;
     }

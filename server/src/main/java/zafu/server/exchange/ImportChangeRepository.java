@@ -5,8 +5,6 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface ImportChangeRepository extends JpaRepository<ImportChange, Long> {
-    boolean existsByRunIdAndWhatAndSubjectId(long runId, Changed what, long subjectId);
-
     List<ImportChange> findBySubjectIdAndWhatInOrderById(long subjectId, Collection<Changed> what);
 
     List<ImportChange> findBySubjectIdInAndWhatIn(Collection<Long> subjectIds, Collection<Changed> what);

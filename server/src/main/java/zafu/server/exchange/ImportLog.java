@@ -4,6 +4,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +17,7 @@ import zafu.server.access.ClassRole;
 import zafu.server.access.CurrentPerson;
 import zafu.server.measure.Measures;
 import zafu.server.need.Needs;
+import zafu.server.platform.LongWork;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.RosterChanges;
@@ -27,6 +30,7 @@ import zafu.server.skill.Skills;
 public class ImportLog {
     private static final JsonMapper JSON = new JsonMapper();
     private final ImportRunRepository runs;
+    private static final int PORTION = 500;
     private final ImportChangeRepository changes;
     private final RosterChanges roster;
     private final Roster classes;
@@ -37,6 +41,7 @@ public class ImportLog {
     private final ClassPermission permission;
     private final CurrentPerson current;
     private final AdultAccounts adults;
+    private final LongWork waitedFor;
     private final AuditTrail audit;
     private final Clock clock;
 
@@ -52,6 +57,7 @@ public class ImportLog {
             ClassPermission permission,
             CurrentPerson current,
             AdultAccounts adults,
+            LongWork waitedFor,
             AuditTrail audit,
             Clock clock) {
         this.runs = runs;
@@ -65,6 +71,7 @@ public class ImportLog {
         this.permission = permission;
         this.current = current;
         this.adults = adults;
+        this.waitedFor = waitedFor;
         this.audit = audit;
         this.clock = clock;
     }
@@ -152,11 +159,35 @@ public class ImportLog {
         long by = current.adult().adultId();
         measures.removeRun(runId, by);
         skills.removeRun(runId);
-        changes.findByRunIdOrderByIdDesc(runId).forEach(change -> takeBack(change, by));
-        run.undoneAt = clock.instant();
-        run.undoneBy = by;
-        runs.save(run);
+        takeBackAll(runId, by);
+        ImportRun undone = runs.findById(runId).orElseThrow();
+        undone.undoneAt = clock.instant();
+        undone.undoneBy = by;
+        runs.save(undone);
         audit.note(run.classId, "import.undone", runId, run.fileName);
+    }
+
+    /** Newest first. What was loaded is forgotten now and then: each step would otherwise look through all before it. */
+    private void takeBackAll(long runId, long by) {
+        List<ImportChange> all = changes.findByRunIdOrderByIdDesc(runId);
+        Set<Long> made = all.stream()
+                .filter(change -> change.what == Changed.STUDENT_MADE)
+                .map(change -> change.subjectId)
+                .collect(Collectors.toSet());
+        roster.breathe();
+        waitedFor.expect(all.size());
+        int done = 0;
+        for (ImportChange change : all) {
+            // A student made by this import keeps the class in which they can be found among the archived.
+            if (change.what != Changed.ENROLLED || !made.contains(change.subjectId)) {
+                takeBack(change, by);
+            }
+            waitedFor.step();
+            if (++done % PORTION == 0) {
+                roster.breathe();
+            }
+        }
+        roster.breathe();
     }
 
     private void takeBack(ImportChange change, long by) {
@@ -170,24 +201,19 @@ public class ImportLog {
                         before(change, StudentState.class).tags());
             case STUDENT_ARCHIVED -> roster.archive(subject, false);
             case STUDENT_BROUGHT_BACK -> roster.archive(subject, true);
-            case ENROLLED -> unlessMade(change, () -> classes.takeOut(other(change), subject, school.today()));
+            case ENROLLED -> classes.takeOut(other(change), subject, school.today());
             case TAKEN_OUT -> classes.addToClass(other(change), subject, school.today());
             case CLASS_MADE -> roster.archiveClass(subject, true);
             case CLASS_BROUGHT_BACK -> roster.archiveClass(subject, true);
             case CLASS_RENAMED -> roster.renameClass(subject, before(change, String.class));
             case MEASURE_MADE -> measures.archive(subject, true);
+            case SKILL_MADE -> skills.putAway(subject);
+            case TERM_MADE -> school.removeTerm(subject);
+            case ADULT_MADE -> adults.removeUnused(subject);
             case NEED_GRANTED -> needs.end(subject, true, by);
             case NEED_ENDED -> needs.end(subject, false, by);
             case ROLE_GIVEN -> permission.withdraw(other(change), subject);
             case ROLE_TAKEN -> takeRoleBack(change);
-        }
-    }
-
-    /** A student made by this import keeps the class in which they can be found among the archived. */
-    private void unlessMade(ImportChange change, Runnable deed) {
-        boolean made = changes.existsByRunIdAndWhatAndSubjectId(change.runId, Changed.STUDENT_MADE, change.subjectId);
-        if (!made) {
-            deed.run();
         }
     }
 

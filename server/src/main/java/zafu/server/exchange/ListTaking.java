@@ -241,7 +241,12 @@ class ListTaking {
                     seen.add(new Skills.Evidence(student, match.row().takenOn(), fraction));
                 }
             });
-            skills.record(list.sheet().header().get(use.column()), seen, classId, run);
+            skills.record(
+                    list.sheet().header().get(use.column()),
+                    seen,
+                    classId,
+                    run,
+                    skill -> log.note(run, Changed.SKILL_MADE, skill));
         }
     }
 

@@ -104,8 +104,10 @@ class RosterApplier {
 
         void all() {
             waitedFor.expect(plan.students.size() + plan.places.size() + plan.results.size());
-            plan.newSessions.forEach(
-                    session -> roster.makeTerm(session.title(), new Term(session.from(), session.to()), session.id()));
+            plan.newSessions.forEach(session -> log.note(
+                    run,
+                    Changed.TERM_MADE,
+                    school.makeTerm(session.title(), new Term(session.from(), session.to()), session.id())));
             plan.classes.forEach(this::schoolClass);
             students();
             plan.adults.forEach(this::adult);
@@ -199,6 +201,7 @@ class RosterApplier {
             } else {
                 long id = adults.createWithoutPassword(freeName(person), person.fullName(), person.id());
                 adultIds.put(person.id(), id);
+                log.note(run, Changed.ADULT_MADE, id);
             }
         }
 

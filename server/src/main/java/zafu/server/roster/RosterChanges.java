@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import zafu.core.schedule.Term;
 import zafu.server.access.EntryCodes;
 import zafu.server.platform.Refusal;
 
@@ -21,7 +20,6 @@ public class RosterChanges {
     private final StudentTagRepository tags;
     private final SchoolClassRepository classes;
     private final EnrolmentRepository enrolments;
-    private final TermRepository terms;
     private final EntryCodes codes;
     private final EntityManager entities;
     private final Clock clock;
@@ -31,7 +29,6 @@ public class RosterChanges {
             StudentTagRepository tags,
             SchoolClassRepository classes,
             EnrolmentRepository enrolments,
-            TermRepository terms,
             EntryCodes codes,
             EntityManager entities,
             Clock clock) {
@@ -39,7 +36,6 @@ public class RosterChanges {
         this.tags = tags;
         this.classes = classes;
         this.enrolments = enrolments;
-        this.terms = terms;
         this.codes = codes;
         this.entities = entities;
         this.clock = clock;
@@ -126,15 +122,6 @@ public class RosterChanges {
 
     private SchoolClass requireClass(long classId) {
         return classes.findById(classId).orElseThrow(() -> Refusal.notFound("class"));
-    }
-
-    public void makeTerm(String name, Term dates, String sourceId) {
-        SchoolTerm made = new SchoolTerm();
-        made.name = name;
-        made.beginsOn = dates.from();
-        made.endsOn = dates.to();
-        made.sourceId = sourceId;
-        terms.save(made);
     }
 
     /** Students by the id under which other systems know them, the archived too. */

@@ -105,6 +105,25 @@ public class SchoolSettings {
         kept.changed();
     }
 
+    /** Makes a term that another system knows under this id. */
+    public long makeTerm(String name, Term dates, String sourceId) {
+        SchoolTerm made = new SchoolTerm();
+        made.name = name;
+        made.beginsOn = dates.from();
+        made.endsOn = dates.to();
+        made.sourceId = sourceId;
+        long id = terms.save(made).id;
+        kept.changed();
+        return id;
+    }
+
+    /** Takes a term out again, unless a class of it was named meanwhile. */
+    public void removeTerm(long termId) {
+        if (terms.removeUnused(termId) > 0) {
+            kept.changed();
+        }
+    }
+
     List<CalendarController.ClosedDayEdit> closedDays() {
         return closedDays.findAll(Sort.by("closedOn")).stream()
                 .map(each -> new CalendarController.ClosedDayEdit(each.closedOn, each.reason))

@@ -8,9 +8,11 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.LongConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -69,30 +71,46 @@ public class Skills implements StudentPart {
             @Nullable PlacedBy placedBy) {}
 
     /**
-     * Notes evidence on a skill that the class has or all share, which is made where there is none of that name; what is
-     * there already is not noted twice.
+     * Notes evidence on a skill that the class has or all share; what is there already is not noted twice.
+     *
+     * @param made is told the id of the skill where there was none of that name in use
      */
-    public int record(String skillName, Collection<Evidence> seen, long classId, @Nullable Long runId) {
-        long skill = named(skillName)
-                .filter(found -> found.classId == null || found.classId == classId)
-                .findFirst()
-                .map(found -> found.id)
-                .orElseGet(() -> make(skillName.strip(), classId));
+    public int record(
+            String skillName, Collection<Evidence> seen, long classId, @Nullable Long runId, LongConsumer made) {
+        long skill = skillFor(skillName.strip(), classId, made);
         List<Long> students = seen.stream().map(Evidence::studentId).toList();
         List<Evidence> before = evidence.findByStudentIdInAndRemovedAtIsNullOrderByTakenOnAscIdAsc(students).stream()
                 .filter(each -> each.skillId == skill)
                 .map(each -> new Evidence(each.studentId, each.takenOn, each.fraction))
                 .toList();
-        List<SkillEvidence> made = new ArrayList<>();
+        List<SkillEvidence> fresh = new ArrayList<>();
         for (Evidence each : seen) {
             if (!before.contains(each)) {
                 SkillEvidence row = row(skill, each, SkillEvidence.Source.LIST);
                 row.runId = runId;
-                made.add(row);
+                fresh.add(row);
             }
         }
-        evidence.saveAll(made);
-        return made.size();
+        evidence.saveAll(fresh);
+        return fresh.size();
+    }
+
+    private long skillFor(String name, long classId, LongConsumer made) {
+        Optional<Skill> known = named(name)
+                .filter(found -> found.classId == null || found.classId == classId)
+                .findFirst();
+        if (known.isPresent() && known.get().removedAt == null) {
+            return known.get().id;
+        }
+        known.ifPresent(found -> found.removedAt = null);
+        long id = known.isPresent() ? known.get().id : make(name, classId);
+        made.accept(id);
+        return id;
+    }
+
+    /** Puts a skill away; what was seen of students on it stays. */
+    public void putAway(long skillId) {
+        skills.findById(skillId).ifPresent(found -> found.removedAt = clock.instant());
     }
 
     /** Notes what a try showed of each skill, as shares right, 0 to 1; in place of what the same try showed before. */
