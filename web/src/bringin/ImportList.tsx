@@ -5,21 +5,26 @@ import { api, type Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
 import { day, timeInZone } from "../shell/dates";
+import { LongWork, useLongWork } from "../shell/LongWork";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
 /** Takes an import back as one step. */
 export function useUndoImport() {
   const tell = useNotice();
-  return useMutation({
+  const work = useLongWork();
+  const undo = useMutation({
     mutationFn: (importId: number) =>
-      api.POST("/api/imports/{importId}/undo", { params: { path: { importId } } }),
+      work.run((headers) =>
+        api.POST("/api/imports/{importId}/undo", { params: { path: { importId } }, headers }),
+      ),
     onSuccess: () => {
       queryClient.invalidateQueries();
       tell(words.undone);
     },
     onError: (error) => tell(error.message),
   });
+  return { ...undo, workKey: work.key };
 }
 
 export function ImportList({ imports, mayUndo }: { imports: Schemas["ImportShown"][]; mayUndo: boolean }) {
@@ -30,6 +35,11 @@ export function ImportList({ imports, mayUndo }: { imports: Schemas["ImportShown
   }
   return (
     <Box component="ul" sx={{ listStyle: "none", p: 0, display: "grid", gap: 1 }}>
+      {undo.workKey && (
+        <li>
+          <LongWork workKey={undo.workKey} />
+        </li>
+      )}
       {imports.map((each) => (
         <Box
           component="li"
