@@ -43,12 +43,12 @@ export const pages = {
     ],
   },
   "bring-in": {
-    title: "Bringing in a list",
+    title: "Importing a list",
     about: "A class comes from a file, from names that you paste, or from the school's own system.",
     how: [
       "Choose the file. Zafu says which column it takes for what; change what it guessed wrongly.",
-      "Nothing is kept before you have seen it: new, changed and unclear lines are shown first.",
-      "What was brought in can be taken back as a whole.",
+      "What is not clear is asked first: who a child is, what “<20” means, which sheet it is. Your answers count for the next such file too.",
+      "Every change is shown before anything is imported, old beside new. An import can be undone as a whole.",
     ],
   },
   scores: {
