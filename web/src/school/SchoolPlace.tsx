@@ -11,9 +11,19 @@ import { CalendarPart } from "./CalendarPart";
 import { LeaversPart } from "./LeaversPart";
 import { ListsPart } from "./ListsPart";
 import { MeasuresPart } from "./MeasuresPart";
+import { NeedWordsPart } from "./NeedWordsPart";
 import { words } from "./words";
 
-const parts = ["measures", "adults", "calendar", "lists", "backups", "leavers", "history"] as const;
+const parts = [
+  "measures",
+  "adults",
+  "calendar",
+  "lists",
+  "need-words",
+  "backups",
+  "leavers",
+  "history",
+] as const;
 
 /** What belongs to the whole school: measures, adults, the calendar, lists that come and go. */
 export default function SchoolPlace() {
@@ -52,6 +62,7 @@ export default function SchoolPlace() {
       {part === "backups" && classes.administrator && <BackupsPart />}
       {part === "leavers" && classes.administrator && <LeaversPart />}
       {part === "history" && classes.administrator && <SchoolHistoryPart />}
+      {part === "need-words" && classes.administrator && <NeedWordsPart />}
       {part === "lists" && classes.administrator && <ListsPart />}
     </>
   );

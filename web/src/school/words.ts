@@ -10,9 +10,17 @@ export const words = {
     adults: "Adults",
     calendar: "Terms and closed days",
     lists: "School lists",
+    "need-words": "Words for needs",
     backups: "Backups",
     leavers: "Who has left",
     history: "History",
+  },
+  needWords: {
+    about:
+      "What your lists call needs, as somebody who imported them said once. Forget a word, and the next list that uses it asks again; what was granted stays.",
+    none: "Nothing yet. When a list names a need in words that Zafu does not know, it asks once what they mean, and keeps the answer here.",
+    is: "is",
+    forget: "Forget",
   },
   backups: {
     about:

@@ -91,6 +91,37 @@ class ImportQuestionsTest extends ServerTest {
                         "3 Tideline reading scale:  → 500 on 2027-02-08");
     }
 
+    /** Once every such row was refused. */
+    @Test
+    void aSchoolsOwnWordsForNeedsAreAskedAboutOnceForEverybody() {
+        TestClass own = newClass("needs in words", 3);
+        String word = "Harbour hour " + own.id;
+        String list = "Name,Need\nS1 Test," + word + "\nS2 Test,Time and a half\n";
+        String key = "need:" + word.toLowerCase();
+        assertThat(preview(own, list, Map.of())
+                        .get("questions")
+                        .get(0)
+                        .get("key")
+                        .asString())
+                .isEqualTo(key);
+        JsonNode taken = send(own, "", list, Map.of(key, "extended time 2")).ok();
+        assertThat(taken.get("needs").asInt()).isEqualTo(2);
+        JsonNode next = preview(own, "Pupil,Accommodation\nS3 Test," + word + "\n", Map.of());
+        assertThat(next.get("questions")).isEmpty();
+        assertThat(next.get("changes").get(0).get("willBe").asString()).isEqualTo("extended time 2");
+        JsonNode known = teacher().get("/api/school/need-words").ok();
+        long id = known.valueStream()
+                .filter(each -> each.get("word").asString().equals(word))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asLong();
+        teacher().call("DELETE", "/api/school/need-words/" + id, null).done();
+        assertThat(preview(own, "Pupil,Accommodation\nS3 Test," + word + "\n", Map.of())
+                        .get("questions"))
+                .hasSize(1);
+    }
+
     /** A skill that a list had made once stayed after its undo, and was offered to all. */
     @Test
     void aSkillThatAListMadeIsPutAwayWithItAndComesBackWithTheNext() {

@@ -105,6 +105,15 @@ class ListRoundTripTest extends ServerTest {
         assertThat(own.row(1).get("scores").get(0).get("value").asInt()).isEqualTo(100);
     }
 
+    @ParameterizedTest
+    @CsvSource({"breaks, 10", "breaks, 10.0", "extended time, 1.50", "extra days, 20"})
+    void aNeedThatIsHereIsNotGrantedAgain(String need, String amount) {
+        TestClass own = newClass("needs twice " + need + amount, 1);
+        String list = "Name,Need,Amount\nS1 Test," + need + "," + amount + "\n";
+        assertThat(own.bringIn("2027-02-08", list).get("needs").asInt()).isEqualTo(1);
+        assertThat(own.bringIn("2027-02-08", list).get("needs").asInt()).isZero();
+    }
+
     @Test
     void broughtInAgainAfterAnUndoNobodyIsDoubled() {
         TestClass own = newClass("undo again", 1);

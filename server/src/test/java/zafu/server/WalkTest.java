@@ -74,7 +74,7 @@ abstract class WalkTest extends ServerTest {
                         .get("importId")
                         .asLong());
         knowWishes(own);
-        places.putAll(Map.of("pullId", 1, "adultId", 1, "token", "none", "workKey", "none"));
+        places.putAll(Map.of("pullId", 1, "wordId", 1, "adultId", 1, "token", "none", "workKey", "none"));
         places.putAll(new OwnThings(own).places((long) places.get("groupId")));
         places.putAll(new OwnCorner(own, (long) places.get("groupId")).places());
         knowThePlan(own, task);

@@ -26,6 +26,8 @@ public record Accommodation(
         Optional<LocalDate> from,
         Optional<LocalDate> to) {
     public Accommodation {
+        // 2 and 2.00 days are the same.
+        amount = amount.map(BigDecimal::stripTrailingZeros);
         works = Set.copyOf(works);
         subjects = subjects.stream().map(Accommodation::plain).collect(Collectors.toUnmodifiableSet());
     }

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import zafu.core.measure.ScoreText;
 import zafu.core.need.Accommodation;
+import zafu.core.need.NeedInWords;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.measure.TypedScore;
@@ -42,6 +43,7 @@ final class ClassListReading {
      * @param gradeOtherwise for rows, or files, that give no grade
      * @param dayOtherwise for rows, or files, that give no day
      * @param scales the measure of a column that holds scores
+     * @param vocabulary what words for needs mean
      * @param asking gathers what is not sure, and knows what was answered
      */
     ClassListReading(
@@ -50,6 +52,7 @@ final class ClassListReading {
             int gradeOtherwise,
             LocalDate dayOtherwise,
             Function<ColumnUse, MeasureCard> scales,
+            Function<String, Optional<NeedInWords>> vocabulary,
             Asking asking) {
         this.sheet = sheet;
         this.uses = List.copyOf(uses);
@@ -58,7 +61,7 @@ final class ClassListReading {
                 use -> places.computeIfAbsent(use.as(), as -> new ArrayList<>()).add(use.column()));
         this.scores = new ScoreCells(students(), this.uses, scales, asking);
         this.days = new DayCells(students(), this.uses, dayOtherwise, asking);
-        this.needs = new NeedCells(sheet, this.uses);
+        this.needs = new NeedCells(sheet, this.uses, vocabulary, asking);
     }
 
     /**
@@ -146,6 +149,11 @@ final class ClassListReading {
                 .toList();
     }
 
+    /** What answers said of words for needs that the school had not used before. */
+    Map<String, NeedInWords> learntNeeds() {
+        return needs.learnt();
+    }
+
     /** A sentence for each row that is no student's: above the names of the columns, or adding up the others. */
     List<String> passedOver() {
         List<String> said = new ArrayList<>(sheet.passedOver());
@@ -169,7 +177,7 @@ final class ClassListReading {
         DayCells.Cell day = days.read(row, problems);
         Map<Integer, ScoreCells.Cell> cells = scores.read(row, problems);
         Map<Integer, Double> skills = skills(row, problems);
-        List<Accommodation> granted = needs.read(row, problems);
+        NeedCells.Cell granted = needs.read(row, problems);
         if (row.cells().size() > sheet.header().size()) {
             problems.add(
                     0,
@@ -197,9 +205,9 @@ final class ClassListReading {
                 day.day(),
                 scoresOf(cells),
                 skills,
-                granted,
+                granted.needs(),
                 problem,
-                holdOf(day, cells));
+                holdOf(day, granted, cells));
     }
 
     private static Map<Integer, TypedScore> scoresOf(Map<Integer, ScoreCells.Cell> cells) {
@@ -208,9 +216,10 @@ final class ClassListReading {
         return scores;
     }
 
-    private static @Nullable Hold holdOf(DayCells.Cell day, Map<Integer, ScoreCells.Cell> cells) {
+    private static @Nullable Hold holdOf(
+            DayCells.Cell day, NeedCells.Cell granted, Map<Integer, ScoreCells.Cell> cells) {
         List<Hold> holds = Stream.concat(
-                        Stream.ofNullable(day.hold()),
+                        Stream.of(day.hold(), granted.hold()).filter(Objects::nonNull),
                         cells.values().stream().map(ScoreCells.Cell::hold).filter(Objects::nonNull))
                 .toList();
         return holds.contains(Hold.LEFT_OUT) ? Hold.LEFT_OUT : holds.isEmpty() ? null : Hold.WAITS;

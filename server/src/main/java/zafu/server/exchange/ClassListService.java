@@ -10,6 +10,7 @@ import zafu.server.exchange.ClassListController.Wanted;
 import zafu.server.exchange.ClassListReading.ReadRow;
 import zafu.server.exchange.ListReading.ReadList;
 import zafu.server.exchange.PeopleMatch.Match;
+import zafu.server.need.NeedVocabulary;
 import zafu.server.platform.Refusal;
 
 /** Looks at a list, and takes its good rows in one transaction or none of them. */
@@ -21,11 +22,13 @@ class ClassListService {
     private final ListReading reading;
     private final ListTaking taking;
     private final ListShapes shapes;
+    private final NeedVocabulary words;
 
-    ClassListService(ListReading reading, ListTaking taking, ListShapes shapes) {
+    ClassListService(ListReading reading, ListTaking taking, ListShapes shapes, NeedVocabulary words) {
         this.reading = reading;
         this.taking = taking;
         this.shapes = shapes;
+        this.words = words;
     }
 
     @Transactional(readOnly = true)
@@ -117,6 +120,7 @@ class ClassListService {
         shapes.remember(
                 list.sheet().header(),
                 new ListShapes.Known(list.chosen(), list.asking().ofTheShape()));
+        list.learntNeeds().forEach(words::learn);
         return taking.take(list, fileName, wanted);
     }
 

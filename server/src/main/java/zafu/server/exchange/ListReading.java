@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.need.NeedInWords;
 import zafu.server.access.ClassPermission;
 import zafu.server.exchange.ClassListController.Wanted;
 import zafu.server.exchange.ClassListReading.ReadRow;
@@ -16,6 +17,7 @@ import zafu.server.exchange.ImportQuestion.Choice;
 import zafu.server.exchange.PeopleMatch.Match;
 import zafu.server.measure.Measures;
 import zafu.server.measure.Measures.MeasureCard;
+import zafu.server.need.NeedVocabulary;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 
@@ -28,13 +30,21 @@ class ListReading {
     private final Measures measures;
     private final ListTaking taking;
     private final ListShapes shapes;
+    private final NeedVocabulary words;
 
-    ListReading(ClassPermission permission, Roster roster, Measures measures, ListTaking taking, ListShapes shapes) {
+    ListReading(
+            ClassPermission permission,
+            Roster roster,
+            Measures measures,
+            ListTaking taking,
+            ListShapes shapes,
+            NeedVocabulary words) {
         this.permission = permission;
         this.roster = roster;
         this.measures = measures;
         this.taking = taking;
         this.shapes = shapes;
+        this.words = words;
     }
 
     /**
@@ -42,6 +52,7 @@ class ListReading {
      *
      * @param guesses what each column is taken for, and why
      * @param chosen the columns that were chosen by hand, now or for the last file of these columns
+     * @param learntNeeds words for needs that answers gave a meaning
      * @param remembered whether something was read as it was for the last file of these columns
      */
     record ReadList(
@@ -50,6 +61,7 @@ class ListReading {
             List<ColumnUse> chosen,
             List<Match> matches,
             List<String> passedOver,
+            Map<String, NeedInWords> learntNeeds,
             Asking asking,
             boolean remembered) {
         List<ColumnUse> uses() {
@@ -79,13 +91,15 @@ class ListReading {
         Map<ColumnUse, MeasureCard> scales = new HashMap<>();
         ColumnUse.scores(uses).forEach(use -> scales.put(use, taking.measureOf(use)));
         ClassListReading reading =
-                new ClassListReading(sheet, uses, wanted.grade(), wanted.takenOn(), scales::get, asking);
+                new ClassListReading(sheet, uses, wanted.grade(), wanted.takenOn(), scales::get, words::read, asking);
+        List<Match> matches = people(reading.rows(), uses, sheet, wanted, asking);
         return new ReadList(
                 sheet,
                 guesses,
                 settled.values().stream().map(Guess::use).toList(),
-                people(reading.rows(), uses, sheet, wanted, asking),
+                matches,
                 reading.passedOver(),
+                reading.learntNeeds(),
                 asking,
                 known.isPresent());
     }

@@ -4,19 +4,23 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import zafu.core.need.Accommodation;
+import zafu.core.need.NeedInWords;
 import zafu.core.need.Support;
 import zafu.core.need.WorkKind;
 import zafu.server.exchange.ColumnUse.Use;
+import zafu.server.exchange.ImportQuestion.Choice;
 import zafu.server.need.FaultWords;
 
 /**
@@ -25,29 +29,28 @@ import zafu.server.need.FaultWords;
  */
 final class NeedCells {
     private static final Pattern NUMBER = Pattern.compile("\\D*?(\\d+(?:[.,]\\d+)?)\\s*(?:x|×|%|days?|min\\w*)?");
-    private static final Map<String, Support> BY_WORD = Map.ofEntries(
-            Map.entry("extended time", Support.EXTENDED_TIME),
-            Map.entry("extra time", Support.EXTENDED_TIME),
-            Map.entry("more time", Support.EXTENDED_TIME),
-            Map.entry("untimed", Support.UNTIMED),
-            Map.entry("extra days", Support.EXTRA_DAYS),
-            Map.entry("more days", Support.EXTRA_DAYS),
-            Map.entry("breaks", Support.BREAKS),
-            Map.entry("read aloud", Support.READ_ALOUD),
-            Map.entry("large text", Support.LARGE_TEXT),
-            Map.entry("large print", Support.LARGE_TEXT),
-            Map.entry("fewer choices", Support.FEWER_CHOICES),
-            Map.entry("fewer questions", Support.FEWER_QUESTIONS),
-            Map.entry("separate place", Support.SEPARATE_PLACE),
-            Map.entry("separate room", Support.SEPARATE_PLACE),
-            Map.entry("language version", Support.LANGUAGE_VERSION),
-            Map.entry("tool", Support.TOOL),
-            Map.entry("calculator", Support.TOOL));
+    private static final String LEAVE_OUT = "NONE";
+    private static final List<String> MEANINGS = List.of(
+            "extended time 1.25",
+            "extended time 1.5",
+            "extended time 2",
+            "untimed",
+            "1 extra day",
+            "2 extra days",
+            "read aloud",
+            "large text",
+            "separate place");
     private final Sheet sheet;
     private final List<ColumnUse> uses;
     private final DateText.Order order;
+    private final Function<String, Optional<NeedInWords>> vocabulary;
+    private final Asking asking;
+    private final Map<String, NeedInWords> learnt = new LinkedHashMap<>();
 
-    NeedCells(Sheet sheet, List<ColumnUse> uses) {
+    /** @param vocabulary what the school's words and everybody's mean */
+    NeedCells(Sheet sheet, List<ColumnUse> uses, Function<String, Optional<NeedInWords>> vocabulary, Asking asking) {
+        this.vocabulary = vocabulary;
+        this.asking = asking;
         this.sheet = sheet;
         this.uses = uses;
         List<String> dates = new ArrayList<>();
@@ -63,37 +66,58 @@ final class NeedCells {
         return uses.stream().anyMatch(use -> use.as() == Use.NEED);
     }
 
-    static @Nullable Support supportOf(String typed) {
-        String word = typed.strip().toLowerCase(Locale.ROOT).replace('_', ' ');
-        return BY_WORD.get(word);
+    /** What answers said of words that the school had not used before. */
+    Map<String, NeedInWords> learnt() {
+        return learnt;
     }
 
-    List<Accommodation> read(Sheet.Row row, List<String> problems) {
+    /** @param hold why the row is not taken yet */
+    record Cell(List<Accommodation> needs, @Nullable Hold hold) {}
+
+    Cell read(Sheet.Row row, List<String> problems) {
         List<Accommodation> found = new ArrayList<>();
         String need = cell(row, Use.NEED);
+        Hold hold = null;
         if (!need.isEmpty()) {
-            Support support = supportOf(need);
-            if (support == null) {
-                problems.add("has \"" + need + "\" under " + header(Use.NEED) + ", which is no need that Zafu knows");
+            Optional<NeedInWords> known = vocabulary.apply(need);
+            Optional<String> answer = known.isPresent() ? Optional.empty() : ask(need);
+            if (known.isEmpty() && answer.isEmpty()) {
+                hold = Hold.WAITS;
+            } else if (answer.isPresent() && answer.get().equals(LEAVE_OUT)) {
+                hold = Hold.LEFT_OUT;
             } else {
-                one(row, support, need, problems).ifPresent(found::add);
+                NeedInWords read =
+                        known.or(() -> NeedInWords.read(answer.orElseThrow())).orElseThrow();
+                if (known.isEmpty()) {
+                    learnt.put(need, read);
+                }
+                one(row, read, problems).ifPresent(found::add);
             }
         }
         simple(row, Use.TIME_FACTOR, Support.EXTENDED_TIME, problems).ifPresent(found::add);
         simple(row, Use.EXTRA_DAYS, Support.EXTRA_DAYS, problems).ifPresent(found::add);
-        return found;
+        return new Cell(found, hold);
     }
 
-    private Optional<Accommodation> one(Sheet.Row row, Support support, String typed, List<String> problems) {
+    private Optional<String> ask(String need) {
+        List<Choice> choices = new ArrayList<>();
+        MEANINGS.forEach(each -> choices.add(new Choice(each, each)));
+        choices.add(new Choice(LEAVE_OUT, "Leave its rows out"));
+        return asking.ofShape(
+                "need:" + NeedInWords.plain(need),
+                "Column “" + header(Use.NEED) + "”: what is “" + need + "”?",
+                "The school has not used these words before. Your answer holds for everybody who imports needs.",
+                choices);
+    }
+
+    private Optional<Accommodation> one(Sheet.Row row, NeedInWords read, List<String> problems) {
         String detail = cell(row, Use.NEED_DETAIL);
-        if (detail.isEmpty() && support == Support.TOOL && !typed.equalsIgnoreCase("tool")) {
-            detail = typed.strip();
-        }
+        Optional<BigDecimal> amount = amount(row, Use.NEED_AMOUNT, problems);
         return checked(
                 new Accommodation(
-                        support,
-                        amount(row, Use.NEED_AMOUNT, problems),
-                        detail,
+                        read.support(),
+                        amount.isPresent() ? amount : read.amount(),
+                        detail.isEmpty() ? read.detail() : detail,
                         works(row, problems),
                         parts(cell(row, Use.NEED_SUBJECTS)),
                         date(row, Use.NEED_FROM, problems),
@@ -106,7 +130,10 @@ final class NeedCells {
         if (typed.isEmpty() || typed.equals("-") || typed.equals("0") || typed.equals("1")) {
             return Optional.empty();
         }
-        if (use == Use.TIME_FACTOR && supportOf(typed) == Support.UNTIMED) {
+        if (use == Use.TIME_FACTOR
+                && NeedInWords.read(typed)
+                        .filter(each -> each.support() == Support.UNTIMED)
+                        .isPresent()) {
             return Optional.of(new Accommodation(
                     Support.UNTIMED, Optional.empty(), "", Set.of(), Set.of(), Optional.empty(), Optional.empty()));
         }

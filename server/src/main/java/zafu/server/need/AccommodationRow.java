@@ -80,7 +80,7 @@ class AccommodationRow {
     Accommodation asGranted() {
         return new Accommodation(
                 support,
-                Optional.ofNullable(amount).map(BigDecimal::stripTrailingZeros),
+                Optional.ofNullable(amount),
                 detail,
                 parts(works).stream().map(WorkKind::valueOf).collect(Collectors.toSet()),
                 parts(subjects),

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import zafu.core.need.NeedInWords;
 import zafu.server.exchange.ColumnUse.Use;
 import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.measure.TypedScore;
@@ -32,7 +33,7 @@ class ClassListReadingTest {
     private static ClassListReading.ReadRow only(String header, String row) {
         Sheet sheet = sheet(header + "\n" + row + "\n");
         List<ColumnUse> uses = new ColumnGuess(sheet, List.of(TIDELINE), Map.of(), Asking.nobody()).guess();
-        return new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE, Asking.nobody())
+        return new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE, NeedInWords::read, Asking.nobody())
                 .rows()
                 .get(0);
     }
@@ -62,7 +63,7 @@ class ClassListReadingTest {
     private static List<ClassListReading.ReadRow> rows(String text) {
         Sheet sheet = sheet(text);
         List<ColumnUse> uses = new ColumnGuess(sheet, List.of(TIDELINE), Map.of(), Asking.nobody()).guess();
-        return new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE, Asking.nobody()).rows();
+        return new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE, NeedInWords::read, Asking.nobody()).rows();
     }
 
     private static Double scoreIn(ClassListReading.ReadRow row) {
@@ -107,7 +108,8 @@ class ClassListReadingTest {
     void aRowThatAddsUpTheOthersIsNoStudentAndIsNamed(String name) {
         Sheet sheet = sheet("Name,Tideline\nUmi Ilves,571\n" + name + ",571\n");
         List<ColumnUse> uses = new ColumnGuess(sheet, List.of(TIDELINE), Map.of(), Asking.nobody()).guess();
-        ClassListReading reading = new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE, Asking.nobody());
+        ClassListReading reading =
+                new ClassListReading(sheet, uses, 5, DAY, use -> TIDELINE, NeedInWords::read, Asking.nobody());
         assertThat(reading.rows())
                 .extracting(ClassListReading.ReadRow::fullName)
                 .containsExactly("Umi Ilves");
@@ -206,7 +208,6 @@ class ClassListReadingTest {
 
     @ParameterizedTest
     @CsvSource({
-        "'Umi,juggling,,,', 'has \"juggling\" under Need, which is no need that Zafu knows'",
         "'Umi,extended time,9,,', 'cannot be taken: extended time takes a factor from 1.1 to 4'",
         "'Umi,breaks,many,,', 'has \"many\" under Amount, which is no amount'",
         "'Umi,untimed,,2027-02-31,', 'has \"2027-02-31\" under From, which is a day that does not exist'",

@@ -9,6 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import zafu.core.need.NeedInWords;
 import zafu.server.roster.Roster.KnownStudent;
 import zafu.server.roster.StudentFacts;
 
@@ -35,10 +36,10 @@ class PeopleMatchTest {
     private PeopleMatch.Match match(String header, String row) {
         Sheet sheet = SheetReader.read((header + "\n" + row + "\n").getBytes(StandardCharsets.UTF_8), Asking.nobody());
         List<ColumnUse> uses = new ColumnGuess(sheet, List.of(), Map.of(), Asking.nobody()).guess();
-        return people.match(
-                new ClassListReading(sheet, uses, 4, LocalDate.parse("2027-02-02"), use -> null, Asking.nobody())
-                        .rows()
-                        .get(0));
+        return people.match(new ClassListReading(
+                        sheet, uses, 4, LocalDate.parse("2027-02-02"), use -> null, NeedInWords::read, Asking.nobody())
+                .rows()
+                .get(0));
     }
 
     @ParameterizedTest

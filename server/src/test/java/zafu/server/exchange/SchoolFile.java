@@ -17,6 +17,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
+import zafu.core.need.NeedInWords;
 import zafu.server.exchange.ClassListReading.ReadRow;
 import zafu.server.measure.Measures.MeasureCard;
 
@@ -105,7 +106,8 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
 
     static Read readOf(Sheet sheet, Asking asking) {
         List<ColumnUse> uses = new ColumnGuess(sheet, MEASURES, Map.of(), asking).guess();
-        ClassListReading reading = new ClassListReading(sheet, uses, 5, DAY, use -> scale(use, sheet), asking);
+        ClassListReading reading =
+                new ClassListReading(sheet, uses, 5, DAY, use -> scale(use, sheet), NeedInWords::read, asking);
         return new Read(sheet, uses, reading.rows(), reading.passedOver(), asking);
     }
 
