@@ -112,6 +112,12 @@ class ListRoundTripTest extends ServerTest {
         String list = "Name,Need,Amount\nS1 Test," + need + "," + amount + "\n";
         assertThat(own.bringIn("2027-02-08", list).get("needs").asInt()).isEqualTo(1);
         assertThat(own.bringIn("2027-02-08", list).get("needs").asInt()).isZero();
+        String out = new String(
+                own.teacher
+                        .getBytes("/api/classes/" + own.id + "/export?what=NEEDS&as=CSV")
+                        .body(),
+                StandardCharsets.UTF_8);
+        assertThat(own.bringIn("2027-02-08", out).get("needs").asInt()).as(out).isZero();
     }
 
     @Test

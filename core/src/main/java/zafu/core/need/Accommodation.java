@@ -26,8 +26,7 @@ public record Accommodation(
         Optional<LocalDate> from,
         Optional<LocalDate> to) {
     public Accommodation {
-        // 2 and 2.00 days are the same.
-        amount = amount.map(BigDecimal::stripTrailingZeros);
+        amount = amount.map(Accommodation::plain);
         works = Set.copyOf(works);
         subjects = subjects.stream().map(Accommodation::plain).collect(Collectors.toUnmodifiableSet());
     }
@@ -73,6 +72,12 @@ public record Accommodation(
     public boolean covers(Work work) {
         return (works.isEmpty() || works.contains(work.kind()))
                 && (subjects.isEmpty() || subjects.contains(plain(work.subject())));
+    }
+
+    /** 2 and 2.00 days are the same, and 10 minutes are not written as 1E+1. */
+    private static BigDecimal plain(BigDecimal amount) {
+        BigDecimal stripped = amount.stripTrailingZeros();
+        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
     }
 
     private static String plain(String subject) {
