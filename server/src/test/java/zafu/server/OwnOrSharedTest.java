@@ -2,11 +2,14 @@ package zafu.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
+import java.util.zip.ZipInputStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -196,6 +199,29 @@ class OwnOrSharedTest extends ServerTest {
                 List.of(Map.of("skillId", skill, "role", "TRAINS"))));
         wanted.put("classId", "CLASS".equals(visibility) ? here.id : null);
         return wanted;
+    }
+
+    /** In another system it would be a measure of the whole school, and come back from there as one. */
+    @Test
+    void aMeasureOfOneClassDoesNotGoOutWithTheSchool() throws IOException {
+        long measure = idOf(here.teacher.post("/api/measures", measure(here.id)));
+        here.teacher
+                .put(
+                        "/api/classes/" + here.id + "/score-sheet",
+                        Map.of(
+                                "on",
+                                "2027-02-09",
+                                "cells",
+                                List.of(Map.of("studentId", here.student(1), "measureId", measure, "typed", "7"))))
+                .ok();
+        StringBuilder bundle = new StringBuilder();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(
+                teacher().getBytes("/api/school/one-roster").body()))) {
+            while (zip.getNextEntry() != null) {
+                bundle.append(new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        assertThat(bundle).contains("Tideline reading scale").doesNotContain(name);
     }
 
     /** A list brings in what its class did not have yet. It once made it for all. */

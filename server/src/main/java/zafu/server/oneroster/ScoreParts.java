@@ -29,7 +29,7 @@ final class ScoreParts {
         List<Long> ids =
                 BundleWriter.students(here).stream().map(KnownStudent::id).toList();
         Map<Long, Map<Long, List<Observation>>> noted = here.measures.noted(ids);
-        for (MeasureCard card : here.measures.all()) {
+        for (MeasureCard card : here.measures.shared()) {
             if (card.levels().isEmpty()) {
                 noted.forEach((student, own) -> {
                     List<Observation> list = own.getOrDefault(card.id(), List.of());
