@@ -78,6 +78,27 @@ class ListsJourneyTest {
     }
 
     @Test
+    void whatIsNotSureIsAskedBeforeAnythingIsImported() {
+        teacher.go("/classes/1/bring-in");
+        String list = "Student,Local ID,Tideline reading scale\n"
+                + "\"Ilves, Umi\",2121,<200\n\"Brook, Xenia\",2115,640\n\"Castellane, Greta\",2107,580\n";
+        choose("winter.csv", "text/csv", list.getBytes(StandardCharsets.UTF_8));
+        Locator questions = teacher.region("Questions about the file");
+        assertThat(questions).containsText("2 questions first");
+        assertThat(teacher.button("Import 1 row")).isDisabled();
+        Accessibility.check(teacher.page());
+        teacher.button("Leave its row out").click();
+        assertThat(questions).containsText("One question first");
+        teacher.button("It is another child: add Xenia Brook without the number")
+                .click();
+        assertThat(questions).containsText("All questions are answered");
+        Locator changes = teacher.region("What will change");
+        assertThat(changes).containsText("Castellan");
+        assertThat(changes).containsText("→ Castellane");
+        takeAndTakeBack("Import 2 rows", "1 new student and 2 scores imported, 1 row left out.");
+    }
+
+    @Test
     void whatGoesOutAsASpreadsheetComesInAgainAndChangesNothing() throws IOException {
         teacher.go("/classes/1/students");
         teacher.button("More ▾").click();
