@@ -163,6 +163,32 @@ class OneRosterTest extends ServerTest {
         assertThat(preview.get("changes")).isEmpty();
     }
 
+    /** Once who had left in autumn, and who comes in spring, were in the class today. */
+    @Test
+    void theDaysOfAPlaceDecideWhoIsInTheClassToday() {
+        Map<String, String> files = files();
+        files.put(
+                "enrollments",
+                "sourcedId,classSourcedId,userSourcedId,role,beginDate,endDate\n"
+                        + "§e1,§c1,§u1,student,2026-09-01,2027-02-08\n§e2,§c1,§u2,student,2027-03-01,2027-06-25\n");
+        JsonNode today = preview(bundle(files, "delta"));
+        assertThat(counts(today)).doesNotContainKey("JOINS_CLASS").containsEntry("NEW_STUDENT", 2);
+        assertThat(today.get("problems").toString()).contains(mark + "e2 begins on 2027-03-01");
+        take(bundle(files, "delta"));
+        clock.set(at("2027-03-01T08:10"));
+        assertThat(counts(preview(bundle(files, "delta")))).containsEntry("JOINS_CLASS", 1);
+        files.put(
+                "enrollments",
+                "sourcedId,classSourcedId,userSourcedId,role,beginDate,endDate\n"
+                        + "§e2,§c1,§u2,student,2027-03-01,2027-03-10\n");
+        long first = lastImport;
+        long second = take(bundle(files, "delta")).get("importId").asLong();
+        clock.set(at("2027-03-11T08:10"));
+        assertThat(counts(preview(bundle(files, "delta")))).containsEntry("LEAVES_CLASS", 1);
+        administrator().post("/api/imports/" + second + "/undo", null).done();
+        lastImport = first;
+    }
+
     /** Terms and adults once stayed, and the calendar did not know the terms until the next start. */
     @Test
     void afterAnUndoTermsAndAdultsAreAsBefore() {

@@ -1,13 +1,16 @@
 package zafu.server.oneroster;
 
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import zafu.core.roster.Stay;
 import zafu.server.oneroster.RosterBundle.ClassLine;
 import zafu.server.oneroster.RosterBundle.LineItem;
 import zafu.server.oneroster.RosterBundle.Part;
@@ -266,8 +269,13 @@ final class BundleReader {
                     line.required("classSourcedId"),
                     line.required("userSourcedId"),
                     role(line.text("role")),
-                    line.text("primary").equalsIgnoreCase("true"));
+                    line.text("primary").equalsIgnoreCase("true"),
+                    new Stay(dayOf(line, "beginDate"), dayOf(line, "endDate")));
         });
+    }
+
+    private static Optional<LocalDate> dayOf(CsvPart.Line line, String column) {
+        return line.text(column).isEmpty() ? Optional.empty() : Optional.of(line.date(column));
     }
 
     private List<LineItem> lineItems() {

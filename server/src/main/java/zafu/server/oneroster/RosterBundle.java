@@ -1,10 +1,12 @@
 package zafu.server.oneroster;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import zafu.core.need.Accommodation;
+import zafu.core.roster.Stay;
 
 /**
  * A school's list as it came from elsewhere, in OneRoster's terms.
@@ -62,7 +64,28 @@ record RosterBundle(
     }
 
     /** A person's place in a class. */
-    record Place(String id, boolean gone, String classId, String personId, Role role, boolean primary) {}
+    record Place(String id, boolean gone, String classId, String personId, Role role, boolean primary, Stay stay) {
+        Place asGone() {
+            return new Place(id, true, classId, personId, role, primary, stay);
+        }
+    }
+
+    /** The bundle as it stands on a day: places that are over are gone, and those to come are named and left out. */
+    RosterBundle on(LocalDate day) {
+        List<Place> places = new ArrayList<>();
+        List<String> said = new ArrayList<>(problems);
+        for (Place place : enrolments) {
+            switch (place.stay().on(day)) {
+                case NOW -> places.add(place);
+                case OVER -> places.add(place.asGone());
+                case TO_COME ->
+                    said.add("enrollments.csv: " + place.id() + " begins on "
+                            + place.stay().from().orElseThrow()
+                            + ". It comes with the first list from that day on.");
+            }
+        }
+        return new RosterBundle(bulk, sessions, classes, people, places, lineItems, results, flags, List.copyOf(said));
+    }
 
     record LineItem(String id, boolean gone, String title, double lowest, double highest) {}
 

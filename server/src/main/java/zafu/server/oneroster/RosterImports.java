@@ -14,6 +14,7 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.exchange.ImportKind;
 import zafu.server.exchange.ImportLog;
 import zafu.server.platform.Refusal;
+import zafu.server.roster.SchoolSettings;
 
 /** Shows what a bundle would change, and applies it in one transaction or not at all. */
 @Service
@@ -25,6 +26,7 @@ class RosterImports {
     private final ImportLog log;
     private final ClassPermission permission;
     private final CurrentPerson current;
+    private final SchoolSettings school;
     private final AuditTrail audit;
 
     RosterImports(
@@ -33,12 +35,14 @@ class RosterImports {
             ImportLog log,
             ClassPermission permission,
             CurrentPerson current,
+            SchoolSettings school,
             AuditTrail audit) {
         this.present = present;
         this.applier = applier;
         this.log = log;
         this.permission = permission;
         this.current = current;
+        this.school = school;
         this.audit = audit;
     }
 
@@ -56,7 +60,7 @@ class RosterImports {
 
     @Transactional(readOnly = true)
     BundlePreview preview(RosterBundle bundle) {
-        RosterPlan plan = RosterPlanner.plan(bundle, present.load());
+        RosterPlan plan = RosterPlanner.plan(bundle.on(school.today()), present.load());
         return new BundlePreview(
                 counts(plan),
                 plan.told.stream().limit(MOST_TOLD).toList(),
@@ -79,7 +83,7 @@ class RosterImports {
     BundleTaken take(RosterBundle bundle, ImportKind kind, String fileName) {
         permission.requireAdministrator();
         Present here = present.load();
-        RosterPlan plan = RosterPlanner.plan(bundle, here);
+        RosterPlan plan = RosterPlanner.plan(bundle.on(school.today()), here);
         if (plan.isEmpty() && plan.places.isEmpty()) {
             throw Refusal.conflict("nothing-new", "All of it is here already. Nothing was changed.");
         }

@@ -24,6 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import zafu.core.need.Accommodation;
 import zafu.core.need.Support;
+import zafu.core.roster.Stay;
 import zafu.server.oneroster.RosterBundle.ClassLine;
 import zafu.server.oneroster.RosterBundle.Flag;
 import zafu.server.oneroster.RosterBundle.Part;
@@ -234,7 +235,13 @@ final class SystemClient {
                 link(node, "class"),
                 link(node, "user"),
                 BundleReader.role(text(node, "role")),
-                text(node, "primary").equals("true"));
+                text(node, "primary").equals("true"),
+                new Stay(dayOf(node, "beginDate"), dayOf(node, "endDate")));
+    }
+
+    private static Optional<LocalDate> dayOf(JsonNode node, String field) {
+        String day = text(node, field);
+        return day.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(day));
     }
 
     private static Flag flag(JsonNode node) {
