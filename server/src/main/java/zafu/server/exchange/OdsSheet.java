@@ -59,6 +59,8 @@ final class OdsSheet {
     }
 
     private void readRow() throws XMLStreamException {
+        String shown = xml.getAttributeValue(TABLE, "visibility");
+        boolean hidden = shown != null && !shown.equals("visible");
         int repeated = repeated("number-rows-repeated");
         List<String> cells = new ArrayList<>();
         while (xml.hasNext()) {
@@ -77,13 +79,13 @@ final class OdsSheet {
         while (!cells.isEmpty() && cells.get(cells.size() - 1).isEmpty()) {
             cells.remove(cells.size() - 1);
         }
-        add(new Sheet.Row(number, List.copyOf(cells)), repeated);
+        add(new Sheet.Row(number, List.copyOf(cells), hidden), repeated);
     }
 
     /** Sheets end in a million repeated blank rows, which are counted and not kept. */
     private void add(Sheet.Row row, int times) {
         for (int i = 0; !row.isBlank() && i < times; i++) {
-            read.add(new Sheet.Row(number + i, row.cells()));
+            read.add(new Sheet.Row(number + i, row.cells(), row.hidden()));
         }
         number += times;
     }

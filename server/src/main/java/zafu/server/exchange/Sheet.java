@@ -11,8 +11,15 @@ import java.util.List;
  */
 record Sheet(List<String> header, List<Row> rows, List<String> passedOver) {
 
-    /** @param number as a spreadsheet counts: the header is row 1 */
-    record Row(int number, List<String> cells) {
+    /**
+     * @param number as a spreadsheet counts: the header is row 1
+     * @param hidden whether a spreadsheet does not show it
+     */
+    record Row(int number, List<String> cells, boolean hidden) {
+        Row(int number, List<String> cells) {
+            this(number, cells, false);
+        }
+
         String cell(int column) {
             return column < cells.size() ? cells.get(column) : "";
         }

@@ -28,7 +28,7 @@ final class SheetReader {
         if (!ZipGuard.isZip(bytes)) {
             return tableOf(DelimitedText.rows(TextDecoder.decode(bytes, asking)), List.of(), asking);
         }
-        TablesInBook.Chosen table = TablesInBook.choose(Workbooks.tables(bytes), asking);
+        TablesInBook.Chosen table = TablesInBook.choose(Workbooks.read(bytes), asking);
         return tableOf(table.rows(), table.passedOver(), asking);
     }
 
@@ -116,8 +116,10 @@ final class SheetReader {
     }
 
     private static Sheet tableOf(List<Sheet.Row> all, List<String> passedOver, Asking asking) {
+        List<String> said = new ArrayList<>(passedOver);
         List<Sheet.Row> rows = new ArrayList<>(all);
         rows.removeIf(Sheet.Row::isBlank);
+        leaveHiddenOut(rows, said, asking);
         if (rows.size() > 1 && mayLackNames(rows) && !namesItsColumns(rows.get(0), asking)) {
             rows = named(rows);
         }
@@ -135,9 +137,28 @@ final class SheetReader {
         }
         List<String> header = rows.get(0).cells();
         requireDistinct(header);
-        List<String> said = new ArrayList<>(passedOver);
         said.addAll(TableShape.above(above));
         return new Sheet(header, List.copyOf(rows.subList(1, rows.size())), said);
+    }
+
+    /** Rows that a spreadsheet does not show may be filtered away for good reason, or by mistake. */
+    private static void leaveHiddenOut(List<Sheet.Row> rows, List<String> said, Asking asking) {
+        long hidden = rows.stream().filter(Sheet.Row::hidden).count();
+        if (hidden == 0) {
+            return;
+        }
+        String read = "READ";
+        boolean wanted = asking.ofFile(
+                        "hidden",
+                        hidden == 1 ? "One row of the sheet is hidden." : hidden + " rows of the sheet are hidden.",
+                        "A filter hides rows, and so does a hand. They may be students who are not meant.",
+                        List.of(new Choice("LEAVE", "Leave them out"), new Choice(read, "Read them too")))
+                .map(read::equals)
+                .orElse(false);
+        if (!wanted) {
+            rows.removeIf(Sheet.Row::hidden);
+            said.add(hidden == 1 ? "One hidden row is not read." : hidden + " hidden rows are not read.");
+        }
     }
 
     /** Whether the first row may be a student: a number stands in it, and nothing that a column is called. */

@@ -14,7 +14,8 @@ final class TablesInBook {
     /** @param passedOver a sentence for each other sheet that holds something */
     record Chosen(List<Sheet.Row> rows, List<String> passedOver) {}
 
-    static Chosen choose(Map<String, List<Sheet.Row>> tables, Asking asking) {
+    static Chosen choose(Workbooks.Book book, Asking asking) {
+        Map<String, List<Sheet.Row>> tables = book.tables();
         List<String> filled = tables.keySet().stream()
                 .filter(name -> !tables.get(name).isEmpty())
                 .toList();
@@ -33,6 +34,7 @@ final class TablesInBook {
                 passedOver.add("Sheet “" + name + "” is not read.");
             }
         }
+        book.hidden().forEach(name -> passedOver.add("Sheet “" + name + "” is hidden and is not read."));
         return new Chosen(tables.get(chosen), passedOver);
     }
 

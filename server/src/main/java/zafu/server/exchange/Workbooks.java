@@ -24,8 +24,15 @@ import zafu.server.platform.ZipGuard;
 final class Workbooks {
     private Workbooks() {}
 
-    /** Rows by name of the sheet, in their order; sheets that are hidden are not looked at. */
-    static Map<String, List<Sheet.Row>> tables(byte[] bytes) {
+    /**
+     * What a spreadsheet file holds.
+     *
+     * @param tables rows by name of the sheet, in their order
+     * @param hidden names of sheets that a person does not see, which are not looked at
+     */
+    record Book(Map<String, List<Sheet.Row>> tables, List<String> hidden) {}
+
+    static Book read(byte[] bytes) {
         Map<String, byte[]> parts =
                 ZipGuard.unpack(bytes, name -> name.equals("content.xml") || WorkbookBounds.isLookedAt(name));
         if (parts.containsKey("xl/workbook.xml")) {
@@ -33,27 +40,30 @@ final class Workbooks {
             return xlsx(bytes);
         }
         if (parts.containsKey("content.xml")) {
-            return OdsSheet.tables(parts.get("content.xml"));
+            return new Book(OdsSheet.tables(parts.get("content.xml")), List.of());
         }
         throw DelimitedText.noTable("The file is a zip, but neither an .xlsx nor an .ods spreadsheet.");
     }
 
-    private static Map<String, List<Sheet.Row>> xlsx(byte[] bytes) {
+    private static Book xlsx(byte[] bytes) {
         // With formats, dates can be told from numbers; a cell with an error is read as empty.
         ReadingOptions options = new ReadingOptions(true, false);
         try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), options)) {
             Map<String, List<Sheet.Row>> tables = new LinkedHashMap<>();
             RowsRead read = new RowsRead();
-            List<org.dhatim.fastexcel.reader.Sheet> sheets = workbook.getSheets()
-                    .filter(sheet -> sheet.getVisibility() == SheetVisibility.VISIBLE)
-                    .limit(Bounds.TABLES_OF_A_BOOK)
-                    .toList();
+            List<String> hidden = new ArrayList<>();
+            List<org.dhatim.fastexcel.reader.Sheet> sheets =
+                    workbook.getSheets().limit(Bounds.TABLES_OF_A_BOOK).toList();
             for (org.dhatim.fastexcel.reader.Sheet sheet : sheets) {
+                if (sheet.getVisibility() != SheetVisibility.VISIBLE) {
+                    hidden.add(sheet.getName());
+                    continue;
+                }
                 read = new RowsRead(read);
                 addRows(sheet, read);
                 tables.put(sheet.getName(), read.rows());
             }
-            return tables;
+            return new Book(tables, hidden);
         } catch (Refusal refused) {
             throw refused;
         } catch (IOException | RuntimeException damaged) {
@@ -64,7 +74,7 @@ final class Workbooks {
 
     private static void addRows(org.dhatim.fastexcel.reader.Sheet sheet, RowsRead read) throws IOException {
         try (Stream<Row> rows = sheet.openStream()) {
-            rows.forEach(row -> read.add(new Sheet.Row(row.getRowNum(), cells(row))));
+            rows.forEach(row -> read.add(new Sheet.Row(row.getRowNum(), cells(row), row.isHidden())));
         }
     }
 

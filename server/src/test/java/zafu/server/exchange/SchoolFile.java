@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.dhatim.fastexcel.VisibilityState;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import zafu.core.need.NeedInWords;
@@ -129,7 +130,7 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
         };
     }
 
-    /** Sheets by name; a line of three signs and a name begins the next one. */
+    /** Sheets by name; a line of three signs and a name begins the next one. What begins with ~ is hidden. */
     private Map<String, List<String[]>> sheets() {
         Map<String, List<String[]>> sheets = new LinkedHashMap<>();
         String name = "Sheet 1";
@@ -147,8 +148,16 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (Workbook workbook = new Workbook(out, "test", "1.0")) {
             sheets().forEach((name, rows) -> {
-                Worksheet sheet = workbook.newWorksheet(name);
+                Worksheet sheet = workbook.newWorksheet(name.replace("~", ""));
+                if (name.startsWith("~")) {
+                    sheet.setVisibilityState(VisibilityState.HIDDEN);
+                }
                 for (int row = 0; row < rows.size(); row++) {
+                    boolean hidden = rows.get(row)[0].startsWith("~");
+                    if (hidden) {
+                        sheet.hideRow(row);
+                        rows.get(row)[0] = rows.get(row)[0].substring(1);
+                    }
                     for (int column = 0; column < rows.get(row).length; column++) {
                         put(sheet, row, column, rows.get(row)[column]);
                     }
