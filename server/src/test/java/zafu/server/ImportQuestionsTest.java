@@ -3,6 +3,7 @@ package zafu.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -117,9 +118,28 @@ class ImportQuestionsTest extends ServerTest {
                 .get("id")
                 .asLong();
         teacher().call("DELETE", "/api/school/need-words/" + id, null).done();
-        assertThat(preview(own, "Pupil,Accommodation\nS3 Test," + word + "\n", Map.of())
-                        .get("questions"))
-                .hasSize(1);
+        assertThat(preview(own, list, Map.of()).get("questions").get(0).has("answer"))
+                .isFalse();
+    }
+
+    @Test
+    void whatIsTooLongToBeRememberedIsNotAFaultOfOurs() {
+        TestClass own = newClass("too long", 1);
+        JsonNode row = preview(own, "Name,Need\nS1 Test," + "x".repeat(500) + "\n", Map.of())
+                .get("rows")
+                .get(0);
+        assertThat(row.get("problem").asString()).contains("more than 120 letters");
+        Map<String, Object> wanted = new LinkedHashMap<>(own.listOf("2027-02-08"));
+        List<Map<String, Object>> columns = new ArrayList<>();
+        StringBuilder header = new StringBuilder("Name");
+        for (int i = 1; i < 190; i++) {
+            header.append(",c").append(i);
+            columns.add(Map.of("column", i, "as", "NOTHING", "newMeasure", "y".repeat(200)));
+        }
+        wanted.put("columns", columns);
+        own.teacher
+                .upload("/api/class-lists", (header + "\nNew One\n").getBytes(StandardCharsets.UTF_8), wanted)
+                .ok();
     }
 
     /** A skill that a list had made once stayed after its undo, and was offered to all. */

@@ -19,6 +19,9 @@ import zafu.server.measure.Measures.MeasureCard;
 /** Remembers what an adult said of files with the same columns, so that next month's export is read without a question. */
 @Component
 class ListShapes {
+    /** As the database holds; what is longer was no person's, and is asked again. */
+    private static final int MOST_LETTERS = 20_000;
+
     private final ListShapeRepository shapes;
     private final CurrentPerson current;
     private final JsonMapper json;
@@ -43,14 +46,15 @@ class ListShapes {
     }
 
     void remember(List<String> header, Known said) {
-        if (said.columns().isEmpty() && said.answers().isEmpty()) {
+        String text = json.writeValueAsString(said);
+        if (said.columns().isEmpty() && said.answers().isEmpty() || text.length() > MOST_LETTERS) {
             return;
         }
         long adult = current.adult().adultId();
         ListShape kept = shapes.findByAdultIdAndShape(adult, shapeOf(header)).orElseGet(ListShape::new);
         kept.adultId = adult;
         kept.shape = shapeOf(header);
-        kept.said = json.writeValueAsString(said);
+        kept.said = text;
         kept.usedAt = clock.instant();
         shapes.save(kept);
     }

@@ -30,6 +30,7 @@ import zafu.server.need.FaultWords;
 final class NeedCells {
     private static final Pattern NUMBER = Pattern.compile("\\D*?(\\d+(?:[.,]\\d+)?)\\s*(?:x|×|%|days?|min\\w*)?");
     private static final String LEAVE_OUT = "NONE";
+    private static final int LONGEST_WORDS = 120;
     private static final List<String> MEANINGS = List.of(
             "extended time 1.25",
             "extended time 1.5",
@@ -78,7 +79,9 @@ final class NeedCells {
         List<Accommodation> found = new ArrayList<>();
         String need = cell(row, Use.NEED);
         Hold hold = null;
-        if (!need.isEmpty()) {
+        if (need.length() > LONGEST_WORDS) {
+            problems.add("has a need of more than " + LONGEST_WORDS + " letters");
+        } else if (!need.isEmpty()) {
             Optional<NeedInWords> known = vocabulary.apply(need);
             Optional<String> answer = known.isPresent() ? Optional.empty() : ask(need);
             if (known.isEmpty() && answer.isEmpty()) {
@@ -103,7 +106,7 @@ final class NeedCells {
         List<Choice> choices = new ArrayList<>();
         MEANINGS.forEach(each -> choices.add(new Choice(each, each)));
         choices.add(new Choice(LEAVE_OUT, "Leave its rows out"));
-        return asking.ofShape(
+        return asking.ofFile(
                 "need:" + NeedInWords.plain(need),
                 "Column “" + header(Use.NEED) + "”: what is “" + need + "”?",
                 "The school has not used these words before. Your answer holds for everybody who imports needs.",
