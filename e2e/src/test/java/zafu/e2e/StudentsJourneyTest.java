@@ -197,7 +197,10 @@ class StudentsJourneyTest {
         teacher.page().getByLabel("Choose a file…").setInputFiles(new FilePayload("club.csv", "text/csv", list));
         teacher.field("Name of the class").fill("Tide club");
         teacher.button("Import 1 row").click();
+        // The list before importing has as many rows as the class after it.
+        assertThat(teacher.text("1 new student and 0 scores imported.")).isVisible();
         assertThat(rows()).hasCount(2);
+        assertThat(teacher.button("More ▾")).isVisible();
         String club = teacher.page().url();
         teacher.go("/classes/1/students");
         select("Umi").click();
