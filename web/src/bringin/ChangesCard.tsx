@@ -40,7 +40,9 @@ export function ChangesCard({ preview }: { preview: Schemas["Preview"] }) {
           </Button>
         ))}
         <Box sx={{ flex: 1 }} />
-        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.ownLines}</Box>
+        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+          {isCut(preview) ? words.firstPart : words.ownLines}
+        </Box>
       </Box>
       <Box
         component="table"
@@ -61,6 +63,13 @@ export function ChangesCard({ preview }: { preview: Schemas["Preview"] }) {
       </Box>
     </Card>
   );
+}
+
+/** Whether the server sent the first part alone; the counts above the table are of all. */
+function isCut(preview: Schemas["Preview"]): boolean {
+  const rows = preview.good + preview.withProblem + preview.waiting + preview.leftOut;
+  const scores = preview.changes.filter((each) => each.kind === "SCORE").length;
+  return rows > preview.rows.length || preview.scores > scores;
 }
 
 function ChangeRows({ changes }: { changes: Change[] }) {

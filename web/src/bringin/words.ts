@@ -14,6 +14,7 @@ export const words = {
   unsure: (why: string) => `${why}; please look`,
   leftOut: "Left out",
   everyChange: "What will change",
+  firstPart: "a long list: only its first part is shown and counted here, all of it is imported",
   ownLines: "row numbers are the file’s own",
   kindsOfChange: {
     PROBLEMS: "left out",
