@@ -1,14 +1,16 @@
 package zafu.server.exchange;
 
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import zafu.server.exchange.ImportQuestion.Choice;
 
 /** Gathers the questions about a file while it is read, each with the answer that was given to it. */
 final class Asking {
+    private static final int EXAMPLES = 4;
     private final Map<String, String> answers;
     private final Map<String, ImportQuestion> asked = new LinkedHashMap<>();
 
@@ -43,6 +45,14 @@ final class Asking {
         return known ? Optional.of(given) : Optional.empty();
     }
 
+    /** The first few of what a question is about, as they stand in the file. */
+    static String examples(Collection<String> cells) {
+        return cells.stream()
+                .limit(EXAMPLES)
+                .map(each -> "“" + each + "”")
+                .collect(Collectors.joining(", ", "", cells.size() > EXAMPLES ? ", …" : ""));
+    }
+
     List<ImportQuestion> asked() {
         return List.copyOf(asked.values());
     }
@@ -54,10 +64,9 @@ final class Asking {
     /** Answers that hold for every file of these columns. */
     Map<String, String> ofTheShape() {
         Map<String, String> found = new LinkedHashMap<>();
-        new ArrayList<>(asked.values())
-                .stream()
-                        .filter(each -> each.ofTheShape() && each.answer() != null)
-                        .forEach(each -> found.put(each.key(), each.answer()));
+        asked.values().stream()
+                .filter(each -> each.ofTheShape() && each.answer() != null)
+                .forEach(each -> found.put(each.key(), each.answer()));
         return found;
     }
 }

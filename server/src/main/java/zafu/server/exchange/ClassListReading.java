@@ -33,6 +33,7 @@ final class ClassListReading {
     private final List<ColumnUse> uses;
     private final int gradeOtherwise;
     private final Map<Use, List<Integer>> places = new EnumMap<>(Use.class);
+    private final Sheet students;
     private final ScoreCells scores;
     private final DayCells days;
     private final NeedCells needs;
@@ -59,8 +60,9 @@ final class ClassListReading {
         this.gradeOtherwise = gradeOtherwise;
         this.uses.forEach(
                 use -> places.computeIfAbsent(use.as(), as -> new ArrayList<>()).add(use.column()));
-        this.scores = new ScoreCells(students(), this.uses, scales, asking);
-        this.days = new DayCells(students(), this.uses, dayOtherwise, asking);
+        this.students = students();
+        this.scores = new ScoreCells(students, this.uses, scales, asking);
+        this.days = new DayCells(students, this.uses, dayOtherwise, asking);
         this.needs = new NeedCells(sheet, this.uses, vocabulary, asking);
     }
 
@@ -98,28 +100,19 @@ final class ClassListReading {
         }
 
         ReadRow held(Hold why) {
-            return new ReadRow(
-                    row,
-                    givenName,
-                    familyName,
-                    number,
-                    other,
-                    grade,
-                    gradeGiven,
-                    takenOn,
-                    scores,
-                    skills,
-                    needs,
-                    problem,
-                    why);
+            return with(number, why);
         }
 
         ReadRow withoutNumber() {
+            return with("", hold);
+        }
+
+        private ReadRow with(String otherNumber, @Nullable Hold otherHold) {
             return new ReadRow(
                     row,
                     givenName,
                     familyName,
-                    "",
+                    otherNumber,
                     other,
                     grade,
                     gradeGiven,
@@ -128,7 +121,7 @@ final class ClassListReading {
                     skills,
                     needs,
                     problem,
-                    hold);
+                    otherHold);
         }
     }
 
@@ -143,10 +136,7 @@ final class ClassListReading {
     }
 
     List<ReadRow> rows() {
-        return sheet.rows().stream()
-                .filter(row -> !TableShape.isSum(wholeName(row)))
-                .map(this::read)
-                .toList();
+        return students.rows().stream().map(this::read).toList();
     }
 
     /** What answers said of words for needs that the school had not used before. */

@@ -3,6 +3,7 @@ package zafu.server.exchange;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,15 +37,13 @@ class ClassListService {
         ReadList list = reading.read(file, wanted);
         List<Match> good = list.good();
         ListTaking.Held held = taking.held(list);
-        int unchanged = (int) good.stream()
-                .filter(match -> ListTaking.bringsNothing(match, list, held))
-                .count();
         int made = (int) good.stream()
                 .filter(match -> match.known() == null)
                 .map(ListTaking::personOf)
                 .distinct()
                 .count();
         List<ListChanges.Change> changes = new ListChanges(list, held, taking::measureOf).all();
+        Set<Integer> changing = changes.stream().map(ListChanges.Change::row).collect(Collectors.toSet());
         return new ClassListController.Preview(
                 list.guesses().stream()
                         .map(guess -> column(list.sheet(), guess))
@@ -60,7 +59,9 @@ class ClassListService {
                         .map(ListChanges.Change::row)
                         .distinct()
                         .count(),
-                unchanged,
+                (int) good.stream()
+                        .filter(match -> !changing.contains(match.row().row()))
+                        .count(),
                 (int) changes.stream()
                         .filter(each -> each.kind() == ListChanges.Kind.SCORE)
                         .count(),

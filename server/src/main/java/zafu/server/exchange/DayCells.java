@@ -3,7 +3,6 @@ package zafu.server.exchange;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import zafu.server.exchange.ImportQuestion.Choice;
 
@@ -15,7 +14,6 @@ final class DayCells {
     private static final int YEARS_BACK = 20;
     private static final String LIST_DAY = "LIST_DAY";
     private static final String ROWS_OUT = "ROWS_OUT";
-    private static final int EXAMPLES = 4;
 
     private final @Nullable Integer column;
     private final String header;
@@ -73,11 +71,9 @@ final class DayCells {
         if (far.isEmpty()) {
             return Optional.empty();
         }
-        String examples =
-                far.stream().limit(EXAMPLES).map(each -> "“" + each + "”").collect(Collectors.joining(", "));
         return asking.ofFile(
                 "far-days",
-                "Column “" + header + "” says " + examples + ".",
+                "Column “" + header + "” says " + Asking.examples(far) + ".",
                 "No score of these students can be of such a day: it is long ago, or still to come.",
                 List.of(
                         new Choice(LIST_DAY, "Take " + otherwise + " instead"),

@@ -76,8 +76,9 @@ class ListReading {
     ReadList read(byte[] file, Wanted wanted) {
         requireMayBringIn(wanted);
         Asking asking = new Asking(wanted.answers() == null ? Map.of() : wanted.answers());
-        Sheet sheet =
-                Boolean.TRUE.equals(wanted.pasted()) ? SheetReader.readPasted(file) : SheetReader.read(file, asking);
+        Sheet sheet = Boolean.TRUE.equals(wanted.pasted())
+                ? SheetReader.readPasted(file, asking)
+                : SheetReader.read(file, asking);
         Optional<ListShapes.Known> known =
                 Boolean.TRUE.equals(wanted.afresh()) ? Optional.empty() : shapes.of(sheet.header());
         known.ifPresent(shape -> asking.remember(shape.answers()));

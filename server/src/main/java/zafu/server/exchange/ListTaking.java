@@ -184,23 +184,6 @@ class ListTaking {
         }
     }
 
-    /** Whether all that a row says is here already. */
-    static boolean bringsNothing(Match match, ReadList list, Held held) {
-        if (match.known() == null || match.known().archived() || changesFacts(match)) {
-            return false;
-        }
-        long id = match.known().id();
-        if (!match.row().skills().isEmpty()
-                || !held.grantedTo(id).containsAll(match.row().needs())) {
-            return false;
-        }
-        return ColumnUse.scores(list.uses()).stream()
-                .allMatch(use -> use.measureId() != null
-                        && observation(match, use, list)
-                                .map(seen -> held.notedOf(id, use.measureId()).contains(seen))
-                                .orElse(true));
-    }
-
     private int scores(ReadList list, Map<Match, Long> students, Held held, long classId, long run) {
         int count = 0;
         for (ColumnUse use : ColumnUse.scores(list.uses())) {

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -46,6 +47,9 @@ final class NeedCells {
     private final DateText.Order order;
     private final Function<String, Optional<NeedInWords>> vocabulary;
     private final Asking asking;
+    /** Words that were looked up already: a list says the same few in many rows. */
+    private final Map<String, Optional<NeedInWords>> meanings = new HashMap<>();
+
     private final Map<String, NeedInWords> learnt = new LinkedHashMap<>();
 
     /** @param vocabulary what the school's words and everybody's mean */
@@ -82,7 +86,7 @@ final class NeedCells {
         if (need.length() > LONGEST_WORDS) {
             problems.add("has a need of more than " + LONGEST_WORDS + " letters");
         } else if (!need.isEmpty()) {
-            Optional<NeedInWords> known = vocabulary.apply(need);
+            Optional<NeedInWords> known = meanings.computeIfAbsent(need, vocabulary);
             Optional<String> answer = known.isPresent() ? Optional.empty() : ask(need);
             if (known.isEmpty() && answer.isEmpty()) {
                 hold = Hold.WAITS;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import zafu.core.roster.NamesAlike;
 import zafu.server.exchange.ClassListReading.ReadRow;
@@ -22,8 +23,8 @@ final class PeopleMatch {
     private final Map<String, KnownStudent> byNumber = new HashMap<>();
     private static final String OTHER = "OTHER";
     private static final String SAME = "SAME";
-    private static final String OUT = "OUT";
-    private static final Choice LEAVE_OUT = new Choice(OUT, "Leave the row out");
+    private static final Choice ANOTHER_OF_THAT_NAME = new Choice(OTHER, "It is another child of that name");
+    private static final Choice LEAVE_OUT = new Choice("OUT", "Leave the row out");
     private final Map<String, List<KnownStudent>> byName = new HashMap<>();
     private final Asking asking;
 
@@ -126,50 +127,47 @@ final class PeopleMatch {
 
     /** Numbers that only count the rows of a list would otherwise turn one class into another. */
     private Match anotherChild(ReadRow row, KnownStudent numbered) {
-        Optional<String> answer = asking.ofFile(
-                "row:" + row.row(),
+        return answered(
+                row,
                 "Row " + row.row() + ": number " + row.number() + " is " + nameOf(numbered) + " here. The file calls "
                         + row.number() + " “" + row.fullName() + "”.",
                 "The names have nothing in common, so nothing was matched.",
                 List.of(
                         new Choice(OTHER, "It is another child: add " + row.fullName() + " without the number"),
-                        new Choice(SAME, nameOf(numbered) + " has a new name"),
-                        LEAVE_OUT));
+                        new Choice(SAME, nameOf(numbered) + " has a new name")),
+                answer -> answer.equals(SAME) ? new Match(row, numbered) : matchByName(row.withoutNumber()));
+    }
+
+    /** What an answer makes of a row; without one it waits, and every such question has the choice to leave the row out. */
+    private Match answered(
+            ReadRow row, String asks, String why, List<Choice> choices, Function<String, Match> meaning) {
+        List<Choice> all = new ArrayList<>(choices);
+        all.add(LEAVE_OUT);
+        Optional<String> answer = asking.ofFile("row:" + row.row(), asks, why, all);
         if (answer.isEmpty()) {
             return new Match(row.held(Hold.WAITS), null);
         }
-        return switch (answer.get()) {
-            case OTHER -> matchByName(row.withoutNumber());
-            case SAME -> new Match(row, numbered);
-            default -> new Match(row.held(Hold.LEFT_OUT), null);
-        };
+        return answer.get().equals(LEAVE_OUT.key())
+                ? new Match(row.held(Hold.LEFT_OUT), null)
+                : meaning.apply(answer.get());
     }
 
     private Match oneOf(ReadRow row, List<KnownStudent> named) {
         List<Choice> choices = new ArrayList<>();
         named.forEach(
                 each -> choices.add(new Choice(String.valueOf(each.id()), "It is " + nameOf(each) + numberOf(each))));
-        choices.add(new Choice(OTHER, "It is another child of that name"));
-        choices.add(LEAVE_OUT);
-        Optional<String> answer = asking.ofFile(
-                "row:" + row.row(),
+        choices.add(ANOTHER_OF_THAT_NAME);
+        return answered(
+                row,
                 "Row " + row.row() + ": which " + row.fullName() + " is it?",
                 "There are " + named.size() + " of that name in the class. A column with their numbers would say.",
-                choices);
-        if (answer.isEmpty()) {
-            return new Match(row.held(Hold.WAITS), null);
-        }
-        return switch (answer.get()) {
-            case OTHER -> new Match(row, null);
-            case OUT -> new Match(row.held(Hold.LEFT_OUT), null);
-            default ->
-                new Match(
+                choices,
+                answer -> new Match(
                         row,
                         named.stream()
-                                .filter(each -> String.valueOf(each.id()).equals(answer.get()))
+                                .filter(each -> String.valueOf(each.id()).equals(answer))
                                 .findFirst()
-                                .orElseThrow());
-        };
+                                .orElse(null)));
     }
 
     private static String numberOf(KnownStudent student) {
@@ -178,23 +176,15 @@ final class PeopleMatch {
     }
 
     private Match anotherNumber(ReadRow row, KnownStudent found) {
-        Optional<String> answer = asking.ofFile(
-                "row:" + row.row(),
+        return answered(
+                row,
                 "Row " + row.row() + " gives " + row.fullName() + " the number " + row.number() + ". Here it is "
                         + found.facts().studentNumber() + ".",
                 "Two children may share a name; one child has one number.",
                 List.of(
                         new Choice(SAME, "It is the same child: the number is " + row.number() + " now"),
-                        new Choice(OTHER, "It is another child of that name"),
-                        LEAVE_OUT));
-        if (answer.isEmpty()) {
-            return new Match(row.held(Hold.WAITS), null);
-        }
-        return switch (answer.get()) {
-            case SAME -> new Match(row, found);
-            case OTHER -> new Match(row, null);
-            default -> new Match(row.held(Hold.LEFT_OUT), null);
-        };
+                        ANOTHER_OF_THAT_NAME),
+                answer -> new Match(row, answer.equals(SAME) ? found : null));
     }
 
     private static String nameOf(KnownStudent student) {

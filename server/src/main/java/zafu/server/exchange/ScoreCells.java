@@ -23,7 +23,6 @@ import zafu.server.measure.TypedScore;
 /** Reads the score columns of a list. What is no plain value of its measure is asked once a column and kind, never guessed. */
 final class ScoreCells {
     private static final String ROWS_OUT = "ROWS_OUT";
-    private static final int EXAMPLES = 4;
     private final Sheet sheet;
     private final List<Column> columns = new ArrayList<>();
 
@@ -53,11 +52,8 @@ final class ScoreCells {
     private Optional<String> ask(ColumnUse use, MeasureCard measure, Kind kind, List<OddScore> cells, Asking asking) {
         String header = sheet.header().get(use.column());
         Set<String> typed = cells.stream().map(OddScore::typed).collect(Collectors.toCollection(LinkedHashSet::new));
-        String examples =
-                typed.stream().limit(EXAMPLES).map(each -> "“" + each + "”").collect(Collectors.joining(", "));
-        String asks =
-                "Column “" + header + "”: " + (cells.size() == 1 ? "one cell says " : cells.size() + " cells say ")
-                        + examples + (typed.size() > EXAMPLES ? ", …" : "") + ".";
+        String asks = "Column “" + header + "”: "
+                + (cells.size() == 1 ? "one cell says " : cells.size() + " cells say ") + Asking.examples(typed) + ".";
         return asking.ofShape("cells:" + use.column() + ":" + kind, asks, why(kind, measure), choices(cells, measure));
     }
 

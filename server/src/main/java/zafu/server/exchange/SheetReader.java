@@ -36,15 +36,15 @@ final class SheetReader {
      * Text from the clipboard: a table, whatever is between its cells and with or without names of columns, or a name a
      * line. "Ilves, Umi" is a name and no table.
      */
-    static Sheet readPasted(byte[] bytes) {
+    static Sheet readPasted(byte[] bytes, Asking asking) {
         String text = TextDecoder.decode(bytes);
         if (text.contains("\t")) {
-            return read(bytes, Asking.nobody());
+            return read(bytes, asking);
         }
         if (!text.isBlank()) {
             List<Sheet.Row> table = DelimitedText.rows(text);
             if (isTable(table)) {
-                return tableOf(startsWithNumbers(table) ? named(table) : table, List.of(), Asking.nobody());
+                return tableOf(startsWithNumbers(table) ? named(table) : table, List.of(), asking);
             }
         }
         List<Sheet.Row> rows = new ArrayList<>();

@@ -11,7 +11,6 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
-import zafu.server.need.NeedWordController.NeedWordShown;
 import zafu.server.platform.Refusal;
 
 /** What words for needs mean: those that this school was asked about once, then those that every school uses. */

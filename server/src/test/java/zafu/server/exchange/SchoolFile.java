@@ -101,7 +101,7 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
 
     Read read() {
         Asking asking = new Asking(answers);
-        Sheet sheet = as.equals("pasted") ? SheetReader.readPasted(bytes()) : SheetReader.read(bytes(), asking);
+        Sheet sheet = as.equals("pasted") ? SheetReader.readPasted(bytes(), asking) : SheetReader.read(bytes(), asking);
         return readOf(sheet, asking);
     }
 

@@ -104,7 +104,7 @@ class SheetReaderTest {
     }
 
     private static Sheet pasted(String text) {
-        return SheetReader.readPasted(text.getBytes(StandardCharsets.UTF_8));
+        return SheetReader.readPasted(text.getBytes(StandardCharsets.UTF_8), Asking.nobody());
     }
 
     /** Once 121 children called "Surname0,4,380". */

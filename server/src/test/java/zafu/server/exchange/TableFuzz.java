@@ -34,7 +34,7 @@ public final class TableFuzz {
         switch (input.length == 0 ? 0 : input[0] % 4) {
             case 1 -> read(workbook().and("xl/worksheets/sheet1.xml", rest).made());
             case 2 -> read(Zips.with("content.xml", rest).made());
-            case 3 -> tryRead(() -> SheetReader.readPasted(rest));
+            case 3 -> tryRead(() -> SheetReader.readPasted(rest, Asking.nobody()));
             default -> read(rest);
         }
     }
