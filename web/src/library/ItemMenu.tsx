@@ -41,7 +41,6 @@ export function ItemMenu({ item, classId }: { item: Schemas["ItemView"]; classId
   });
   const close = () => setAnchor(null);
   const packageAt = (version: string) => `/api/library/packages?items=${item.id}&version=${version}`;
-  const carries = item.questions.length > 0 || item.body.trim() !== "";
   return (
     <>
       <IconButton
@@ -67,16 +66,12 @@ export function ItemMenu({ item, classId }: { item: Schemas["ItemView"]; classId
         >
           {words.copy}
         </MenuItem>
-        {carries && (
-          <MenuItem component="a" href={packageAt("3.0")} onClick={close}>
-            {words.give}
-          </MenuItem>
-        )}
-        {carries && (
-          <MenuItem component="a" href={packageAt("2.1")} onClick={close}>
-            {words.giveOld}
-          </MenuItem>
-        )}
+        <MenuItem component="a" href={packageAt("3.0")} onClick={close}>
+          {words.give}
+        </MenuItem>
+        <MenuItem component="a" href={packageAt("2.1")} onClick={close}>
+          {words.giveOld}
+        </MenuItem>
         {item.mayEdit && (
           <MenuItem
             onClick={() => {

@@ -89,6 +89,11 @@ export default function LibraryPlace() {
         }
       >
         <Button onClick={() => setBringingIn(true)}>{words.bringIn}</Button>
+        {!nothingAtAll && (
+          <Button component="a" href="/api/library/packages" title={words.giveAllAbout}>
+            {words.giveAll}
+          </Button>
+        )}
         <WriteMenu classId={classId} />
       </PlaceHead>
       <Box

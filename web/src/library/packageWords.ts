@@ -17,7 +17,7 @@ export const packageWords = {
   leftOut: "What cannot be taken",
   nothing: "Nothing in it can be taken.",
   skill: "Skill that all of it trains",
-  skillHelp: "Packages name none; with one, it is suggested to groups that are ready for it.",
+  skillHelp: "Beside the skills it names itself. It is then suggested to groups that are ready for it.",
   cancel: "Back",
   take: (count: number) => `Take ${plural(count, "item")}`,
   taken: (count: number) => `${plural(count, "item")} ${count === 1 ? "is" : "are"} in the library.`,

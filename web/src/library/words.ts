@@ -115,6 +115,8 @@ export const words = {
   copy: "Make a copy of my own",
   remove: "Put it away",
   give: "Save as a package (QTI 3.0)",
+  giveAll: "Export all",
+  giveAllAbout: "All items you see, as a package (QTI 3.0) that another school can import",
   giveOld: "Save as a package (QTI 2.1)",
   removed: (title: string) => `“${title}” is put away. Tasks that use it go on.`,
   copied: (title: string) => `“${title}” is yours to change.`,

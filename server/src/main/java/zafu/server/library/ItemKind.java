@@ -25,7 +25,7 @@ public enum ItemKind {
     }
 
     /** Whether its questions are what it is. */
-    boolean isQuestions() {
+    public boolean isQuestions() {
         return this == PRACTICE || this == QUIZ;
     }
 }

@@ -11,6 +11,8 @@ interface LibraryItemRepository extends JpaRepository<LibraryItem, Long> {
 
     List<LibraryItem> findBySameAsInAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(Collection<Long> ids);
 
+    List<LibraryItem> findByDeletedAtIsNullOrderByCreatedAtAscIdAsc();
+
     List<LibraryItem> findByKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(ItemKind kind);
 
     /** Items that show a file to students, or did before they were changed. */

@@ -30,7 +30,7 @@ class PackageController {
     /**
      * Who is to find what is taken.
      *
-     * @param skillId what all of it trains, since packages name no skills; absent where nothing is said
+     * @param skillId what all of it trains, beside the skills it names itself; absent where nothing is said
      */
     record Taking(@NotNull Visibility visibility, @Nullable Long classId, @Nullable Long skillId) {}
 
@@ -58,12 +58,16 @@ class PackageController {
         return service.take(file.getBytes(), String.valueOf(file.getOriginalFilename()), wanted);
     }
 
-    /** @param version 2.1 or 3.0 */
+    /**
+     * @param items none for all that the signed-in adult sees
+     * @param version 2.1 or 3.0
+     */
     @GetMapping("/api/library/packages")
-    ResponseEntity<byte[]> give(@RequestParam List<Long> items, @RequestParam(defaultValue = "3.0") String version) {
+    ResponseEntity<byte[]> give(
+            @RequestParam(defaultValue = "") List<Long> items, @RequestParam(defaultValue = "3.0") String version) {
         byte[] zip = service.give(items, version.equals("2.1") ? QtiVersion.V2_1 : QtiVersion.V3_0);
         String disposition = ContentDisposition.attachment()
-                .filename("questions-qti-" + version.replaceAll("[^0-9.]", "") + ".zip")
+                .filename("library-qti-" + version.replaceAll("[^0-9.]", "") + ".zip")
                 .build()
                 .toString();
         return ResponseEntity.ok()

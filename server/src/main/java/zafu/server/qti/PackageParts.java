@@ -90,19 +90,23 @@ final class PackageParts {
             }
             String name = resolve(part, decoded(source));
             String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-            byte[] bytes = require(name);
+            require(name);
             if (!PICTURES.contains(ending)) {
                 throw new CannotTake("it shows \"" + name + "\", which is no picture that can be kept");
             }
-            used.put(name, bytes);
-            return "package:" + name.replace(" ", "%20").replace(")", "%29");
+            return use(name);
         };
     }
 
     /** Remembers that a file is used as it is, and says by which name. */
     String use(String name) {
         used.put(name, require(name));
-        return "package:" + name;
+        return inMarkdown(name);
+    }
+
+    /** How Markdown names a file of the package. */
+    static String inMarkdown(String name) {
+        return "package:" + name.replace(" ", "%20").replace(")", "%29");
     }
 
     Map<String, byte[]> used() {

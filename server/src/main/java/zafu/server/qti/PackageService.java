@@ -10,10 +10,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.CurrentPerson;
 import zafu.server.library.ItemDraft;
+import zafu.server.library.ItemDraft.LessonParts;
 import zafu.server.library.ItemDraft.QuestionDraft;
 import zafu.server.library.LibraryExchange;
+import zafu.server.library.LibraryExchange.Wanted;
 import zafu.server.library.LibraryFiles;
 import zafu.server.library.QuestionBody;
+import zafu.server.library.Visibility;
 import zafu.server.platform.Bounds;
 import zafu.server.platform.LongWork;
 import zafu.server.platform.Refusal;
@@ -39,7 +42,9 @@ class PackageService {
 
     Report look(byte[] zip, String fileName) {
         current.adult();
-        return report(read(zip, fileName), List.of());
+        PackageRead read = read(zip, fileName);
+        List<PackageRead.Finding> changed = withUnknown(read, new Wanted(Visibility.SCHOOL, null, null));
+        return report(new PackageRead(read.items(), read.files(), changed, read.leftOut()), List.of());
     }
 
     private static PackageRead read(byte[] zip, String fileName) {
@@ -66,20 +71,33 @@ class PackageService {
                     return withFiles(each, kept);
                 })
                 .toList();
-        List<Long> ids = library.take(drafts, wanted.visibility(), wanted.classId(), wanted.skillId());
-        return report(new PackageRead(read.items(), read.files(), read.changed(), wrongMedia), ids);
+        List<PackageRead.Finding> changed = withUnknown(read, asked(wanted));
+        List<Long> ids = library.take(drafts, asked(wanted));
+        return report(new PackageRead(read.items(), read.files(), changed, wrongMedia), ids);
+    }
+
+    private static Wanted asked(Taking wanted) {
+        return new Wanted(wanted.visibility(), wanted.classId(), wanted.skillId());
+    }
+
+    /** What is not quite as in the package, with what its items name that is not here. */
+    private List<PackageRead.Finding> withUnknown(PackageRead read, Wanted wanted) {
+        List<PackageRead.Finding> changed = new ArrayList<>(read.changed());
+        library.unknown(read.items(), wanted)
+                .forEach((title, missing) ->
+                        missing.forEach(each -> changed.add(new PackageRead.Finding("\"" + title + "\"", each))));
+        return changed;
     }
 
     /** Keeps the pictures; one that is none is left out, and said. */
     private Map<String, String> keep(PackageRead read, List<PackageRead.Finding> wrongMedia) {
         Map<String, String> kept = new LinkedHashMap<>();
         read.files().forEach((name, bytes) -> {
-            String inMarkdown = "package:" + name.replace(" ", "%20").replace(")", "%29");
             String own = name.substring(name.lastIndexOf('/') + 1);
             Optional<String> why = LibraryFiles.whyNot(own, bytes);
             why.ifPresent(sentence -> wrongMedia.add(new PackageRead.Finding(name, sentence)));
             kept.put(
-                    inMarkdown,
+                    PackageParts.inMarkdown(name),
                     why.isPresent()
                             ? LEFT_OUT
                             : "file:" + files.keep(own, bytes).id());
@@ -90,18 +108,23 @@ class PackageService {
     private static ItemDraft withFiles(ItemDraft item, Map<String, String> kept) {
         List<QuestionDraft> questions = item.questions().stream()
                 .map(each -> new QuestionDraft(
-                        each.kind(), named(each.prompt(), kept), each.points(), named(each.body(), kept)))
+                        each.kind(), named(each.prompt(), kept), each.points(), each.skill(), named(each.body(), kept)))
                 .toList();
+        LessonParts lesson = new LessonParts(
+                named(item.lesson().aims(), kept),
+                named(item.lesson().steps(), kept),
+                named(item.lesson().materials(), kept));
         return new ItemDraft(
+                item.key(),
                 item.kind(),
                 item.title(),
                 named(item.body(), kept),
                 item.language(),
                 item.minutes(),
                 item.address(),
-                item.tags(),
-                item.licence(),
-                item.fileId(),
+                lesson,
+                item.about(),
+                kept.getOrDefault(item.file(), ""),
                 questions);
     }
 
@@ -142,13 +165,11 @@ class PackageService {
                 ids);
     }
 
+    /** @param ids none for all that the signed-in adult sees */
     byte[] give(List<Long> ids, QtiVersion version) {
-        List<ItemDraft> drafts = library.give(ids);
-        boolean nothing = drafts.stream()
-                .allMatch(each -> each.questions().isEmpty() && each.body().isBlank());
-        if (drafts.isEmpty() || nothing) {
-            throw Refusal.unusable(
-                    "nothing-to-give", "A package carries questions and texts; there are none in these.");
+        List<ItemDraft> drafts = library.give(ids.isEmpty() ? library.idsOfAll() : ids);
+        if (drafts.isEmpty()) {
+            throw Refusal.unusable("nothing-to-give", "The library holds nothing yet.");
         }
         return new PackageWriter(version, files::read).write(drafts);
     }

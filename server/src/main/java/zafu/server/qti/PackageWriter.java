@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.LongFunction;
 import java.util.regex.Matcher;
@@ -16,13 +17,16 @@ import java.util.zip.ZipOutputStream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Entities;
+import org.springframework.web.util.UriUtils;
 import zafu.server.library.ItemDraft;
 import zafu.server.library.ItemDraft.QuestionDraft;
-import zafu.server.library.ItemKind;
 import zafu.server.library.LibraryFiles;
 import zafu.server.library.Markdown;
 
-/** Writes items with their questions as a package: a test for each, an item for each question, a page for each text. */
+/**
+ * Writes items of the library as a package, each with what is said about it: a test where there are questions, with an item
+ * for each of them; a web link, a sheet, or a page.
+ */
 final class PackageWriter {
     private static final Pattern OUR_FILE = Pattern.compile("/api/files/(\\d+)");
     private final QtiVersion version;
@@ -30,6 +34,7 @@ final class PackageWriter {
     private final Map<String, byte[]> parts = new LinkedHashMap<>();
     private final Map<Long, String> pictures = new LinkedHashMap<>();
     private final List<Tag> resources = new ArrayList<>();
+    private final Map<String, String> identifiers = new LinkedHashMap<>();
 
     PackageWriter(QtiVersion version, LongFunction<LibraryFiles.Content> files) {
         this.version = version;
@@ -37,10 +42,8 @@ final class PackageWriter {
     }
 
     byte[] write(List<ItemDraft> drafts) {
-        int number = 0;
-        for (ItemDraft draft : drafts) {
-            addItem(draft, ++number);
-        }
+        drafts.forEach(draft -> identifiers.put(draft.key(), nameOf(draft, identifiers.size() + 1)));
+        drafts.forEach(this::addItem);
         Tag manifest = Tag.of(
                         "manifest",
                         Tag.of(
@@ -55,8 +58,48 @@ final class PackageWriter {
         return zip();
     }
 
-    private void addItem(ItemDraft draft, int number) {
-        String test = draft.kind() == ItemKind.PRACTICE ? "practice" + number : "quiz" + number;
+    private static String nameOf(ItemDraft draft, int number) {
+        return draft.kind().name().toLowerCase(Locale.ROOT).replace("_", "") + number;
+    }
+
+    private void addItem(ItemDraft draft) {
+        String name = identifiers.get(draft.key());
+        Tag main = mainResource(draft, name);
+        main.addFirst(Described.written(draft, key -> identifiers.getOrDefault(key, "")));
+        String page = "pages/" + name + ".html";
+        if (!draft.body().isBlank() && !page.equals(main.attribute("href"))) {
+            addPage(page, draft, xhtml(draft.body(), page));
+            resources.add(resource(name + "-page", "webcontent", page));
+            main.add(Tag.of("dependency").with("identifierref", name + "-page"));
+        }
+        resources.add(main);
+    }
+
+    private Tag mainResource(ItemDraft draft, String name) {
+        return switch (draft.kind()) {
+            case LINK -> withQuestions(link(draft, name), draft, name);
+            case PRINTABLE -> withQuestions(resource(name, "webcontent", sheet(draft)), draft, name);
+            case LESSON -> withQuestions(lesson(draft, name), draft, name);
+            case TEXT, PRACTICE, QUIZ, TALK, OFF_SCREEN -> {
+                if (!draft.questions().isEmpty()) {
+                    yield test(draft, name);
+                }
+                String page = "pages/" + name + ".html";
+                addPage(page, draft, xhtml(draft.body(), page));
+                yield resource(name, "webcontent", page);
+            }
+        };
+    }
+
+    private Tag withQuestions(Tag main, ItemDraft draft, String name) {
+        if (!draft.questions().isEmpty()) {
+            resources.add(test(draft, name + "-test"));
+            main.add(Tag.of("dependency").with("identifierref", name + "-test"));
+        }
+        return main;
+    }
+
+    private Tag test(ItemDraft draft, String test) {
         Tag resource = resource(test, version.testType, "tests/" + test + ".xml");
         Tag section = Tag.of("assessmentSection")
                 .with("identifier", "section1")
@@ -68,22 +111,6 @@ final class PackageWriter {
             addQuestion(question, item, draft);
             section.add(Tag.of("assessmentItemRef").with("identifier", item).with("href", "../items/" + item + ".xml"));
             resource.add(Tag.of("dependency").with("identifierref", item));
-        }
-        boolean isPage = !draft.body().isBlank();
-        if (isPage) {
-            String page = "pages/" + test + ".html";
-            String language = Tag.escaped(draft.language());
-            parts.put(
-                    page,
-                    ("<!DOCTYPE html>\n<html lang=\"" + language + "\"><head><meta charset=\"utf-8\" /><title>"
-                                    + Tag.escaped(draft.title()) + "</title></head><body>"
-                                    + xhtml(draft.body(), page) + "</body></html>")
-                            .getBytes(StandardCharsets.UTF_8));
-            resources.add(resource(test + "-page", "webcontent", page));
-            resource.add(Tag.of("dependency").with("identifierref", test + "-page"));
-        }
-        if (draft.questions().isEmpty()) {
-            return;
         }
         Tag whole = Tag.of("assessmentTest")
                 .with("xmlns", version.namespace)
@@ -99,7 +126,46 @@ final class PackageWriter {
                 .with("navigationMode", "nonlinear")
                 .with("submissionMode", "simultaneous"));
         parts.put("tests/" + test + ".xml", xml(whole.write(version::elementName, version::attributeName)));
-        resources.add(resource);
+        return resource;
+    }
+
+    private Tag link(ItemDraft draft, String name) {
+        String part = "links/" + name + ".xml";
+        Tag link = Tag.of(
+                        "webLink", Tag.of("title", draft.title()), Tag.of("url").with("href", draft.address()))
+                .with("xmlns", "http://www.imsglobal.org/xsd/imsccv1p3/imswl_v1p3");
+        parts.put(part, xml(link.write(each -> each, each -> each)));
+        return resource(name, "imswl_xmlv1p3", part);
+    }
+
+    private Tag lesson(ItemDraft draft, String name) {
+        String page = "pages/" + name + "-lesson.html";
+        StringBuilder sections = new StringBuilder();
+        LessonPage.sections(draft.lesson()).forEach((called, markdown) -> sections.append("<section class=\"")
+                .append(called)
+                .append("\">")
+                .append(xhtml(markdown, page))
+                .append("</section>"));
+        addPage(page, draft, sections.toString());
+        return resource(name, "webcontent", page);
+    }
+
+    /** Puts the sheet of a printable into the package under its own name. */
+    private String sheet(ItemDraft draft) {
+        long id = Long.parseLong(draft.file().substring("file:".length()));
+        LibraryFiles.Content content = files.apply(id);
+        String part = "sheets/" + id + "/" + content.name().replaceAll("[/\\\\]", "-");
+        parts.put(part, content.bytes());
+        return part;
+    }
+
+    private void addPage(String page, ItemDraft draft, String xhtml) {
+        parts.put(
+                page,
+                ("<!DOCTYPE html>\n<html lang=\"" + Tag.escaped(draft.language())
+                                + "\"><head><meta charset=\"utf-8\" /><title>" + Tag.escaped(draft.title())
+                                + "</title></head><body>" + xhtml + "</body></html>")
+                        .getBytes(StandardCharsets.UTF_8));
     }
 
     private void addQuestion(QuestionDraft question, String identifier, ItemDraft draft) {
@@ -107,14 +173,19 @@ final class PackageWriter {
         Tag item = new QtiWriter(question, markdown -> xhtml(markdown, part))
                 .write(identifier, draft.title(), version, draft.language());
         parts.put(part, xml(item.write(version::elementName, version::attributeName)));
-        resources.add(resource(identifier, version.itemType, part));
+        Tag resource = resource(identifier, version.itemType, part);
+        if (!question.skill().isEmpty()) {
+            resource.addFirst(Described.writtenSkill(question.skill()));
+        }
+        resources.add(resource);
     }
 
     private static Tag resource(String identifier, String type, String href) {
-        return Tag.of("resource", Tag.of("file").with("href", href))
+        String address = UriUtils.encodePath(href, StandardCharsets.UTF_8);
+        return Tag.of("resource", Tag.of("file").with("href", address))
                 .with("identifier", identifier)
                 .with("type", type)
-                .with("href", href);
+                .with("href", address);
     }
 
     private static byte[] xml(String element) {

@@ -43,6 +43,15 @@ final class Tag {
         return this;
     }
 
+    void addFirst(Tag child) {
+        children.add(0, child);
+    }
+
+    @Nullable
+    String attribute(String name) {
+        return attributes.get(name);
+    }
+
     Tag addReady(String xhtml) {
         children.add(new Ready(xhtml));
         return this;
