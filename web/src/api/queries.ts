@@ -20,6 +20,13 @@ export const measuresQuery = queryOptions({
   queryFn: () => data(api.GET("/api/measures")),
 });
 
+export const notPrintedQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "students", "not-printed"],
+    queryFn: () =>
+      data(api.GET("/api/classes/{classId}/names-not-printed", { params: { path: { classId } } })),
+  });
+
 export const studentsQuery = (classId: number) =>
   queryOptions({
     queryKey: ["class", classId, "students"],

@@ -11,6 +11,7 @@ import type { Schemas } from "../api/client";
 import { privateListQuery, wallListQuery } from "../api/queries";
 import { Card, PlaceHead } from "../shell/Card";
 import { day } from "../shell/dates";
+import { NotPrinted } from "../shell/NotPrinted";
 import { plural } from "../shell/plural";
 import { rangeText, scoreText } from "../shell/score";
 import { Waiting } from "../shell/Waiting";
@@ -52,6 +53,7 @@ export default function ListsPlace() {
           </Button>
         </PlaceHead>
         <Choices wanted={wanted} onChange={setWanted} />
+        <NotPrinted classId={Number(classId)} />
       </Box>
       <Card
         sx={{

@@ -1,3 +1,5 @@
+import { listed } from "./plural";
+
 export const words = {
   waiting: "One moment…",
   waitingOffline: "There is no connection. This goes on by itself when it is back.",
@@ -38,6 +40,8 @@ export const words = {
   close: "Close",
   underWay: "Under way",
   ofAll: (done: number, total: number) => `${done.toLocaleString("en")} of ${total.toLocaleString("en")}`,
+  notPrinted: (names: string[]) =>
+    `Letters are missing on paper: no typeface here has all those of ${listed(names)}. Write them on by hand.`,
   stop: "Stop",
   noClass: "You have no class yet. Bring one in from a file to begin.",
 };

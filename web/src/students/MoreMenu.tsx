@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Divider from "@mui/material/Divider";
 import Menu from "@mui/material/Menu";
@@ -6,6 +7,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { DoorDialog } from "../entry/DoorDialog";
 import { useFocus } from "../shell/focus";
+import { NotPrinted } from "../shell/NotPrinted";
 import { PastImports } from "./PastImports";
 import { words } from "./words";
 
@@ -35,6 +37,9 @@ export function MoreMenu({ selected, needs, mayChange }: Props) {
         {words.more}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => close()}>
+        <Box sx={{ px: 2, maxWidth: 420 }}>
+          <NotPrinted classId={classId} />
+        </Box>
         <MenuItem
           component="a"
           href={`/api/classes/${classId}/entry-cards?${chosen}`}

@@ -10,6 +10,7 @@ import { useFocus } from "../shell/focus";
 import { GroupShape } from "../shell/GroupShape";
 import { Key } from "../shell/Key";
 import { useNotice } from "../shell/Notice";
+import { NotPrinted } from "../shell/NotPrinted";
 import { useTypedKeys } from "../shell/useTypedKeys";
 import { AddToClass } from "./AddToClass";
 import { GrantToMany } from "./GrantToMany";
@@ -95,6 +96,7 @@ export function SelectionBar({ selected, screen, archived, mayChange, onDone }: 
           )}
         </>
       )}
+      <NotPrinted classId={classId} />
       <Box sx={{ marginLeft: "auto" }}>
         <Deed onClick={onDone}>{words.escape}</Deed>
       </Box>

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { progressQuery, reportQuery } from "../../api/progressQueries";
 import { useFocus } from "../../shell/focus";
+import { NotPrinted } from "../../shell/NotPrinted";
 import { Problem } from "../../shell/Problem";
 import { Waiting } from "../../shell/Waiting";
 import { ReportForm } from "./ReportForm";
@@ -61,6 +62,7 @@ export default function ReportsPart() {
             {words.print}
           </Button>
         </Box>
+        <NotPrinted classId={classId} />
         <Problem error={error} />
         {!shown && !error && <Waiting />}
         {shown?.sheets.map((sheet, i) => (

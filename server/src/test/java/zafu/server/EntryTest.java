@@ -14,6 +14,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import zafu.server.demo.HttpCaller;
 
 /** Entry cards and joining through the door. */
@@ -43,6 +44,40 @@ class EntryTest extends ServerTest {
                 assertThat(font.isEmbedded()).as(font.getName()).isTrue();
             }
         }
+    }
+
+    @Test
+    void longNamesKeepEightCardsToAPage() throws Exception {
+        TestClass own = newClass("long cards", 9);
+        for (int i = 1; i <= 8; i++) {
+            rename(own, i, "Wilhelmina Aurelia-Constantina", "of the Upper Salt Marshes and the Lower Harbour " + i);
+        }
+        try (PDDocument pdf = cards(own, "")) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void whoseNameCannotBePrintedIsSaidBefore() {
+        TestClass own = newClass("names", 3);
+        rename(own, 1, "小林", "桜");
+        rename(own, 2, "สมชาย", "");
+        assertThat(own.teacher
+                        .get("/api/classes/" + own.id + "/names-not-printed")
+                        .ok()
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .containsExactly("สมชาย");
+    }
+
+    private static void rename(TestClass own, int student, String given, String family) {
+        String path = "/api/students/" + own.student(student);
+        JsonNode sheet = own.teacher.get(path).ok();
+        ObjectNode facts = (ObjectNode) sheet.get("facts").deepCopy();
+        facts.put("givenName", given).put("familyName", family);
+        own.teacher
+                .put(path, Map.of("facts", facts, "version", sheet.get("version"), "tags", List.of()))
+                .ok();
     }
 
     @Test

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.HtmlUtils;
 import zafu.server.arrangement.GroupListController.ListedGroup;
 import zafu.server.arrangement.GroupListController.ListedStudent;
 import zafu.server.arrangement.GroupListController.PrivateList;
@@ -30,14 +29,14 @@ final class GroupListPages {
     byte[] wall(WallList list) {
         StringBuilder body = new StringBuilder();
         if (!pageEach) {
-            body.append("<h1>").append(text(list.subject())).append("</h1>");
+            body.append("<h1>").append(PdfPages.text(list.subject())).append("</h1>");
         }
         for (WallGroup group : list.groups()) {
             body.append("<div class='group wall'><h2>")
-                    .append(text(group.name()))
+                    .append(PdfPages.text(group.name()))
                     .append("</h2>")
                     .append(group.students().stream()
-                            .map(each -> "<div class='name'>" + text(each) + "</div>")
+                            .map(each -> "<div class='name'>" + PdfPages.text(each) + "</div>")
                             .collect(Collectors.joining()))
                     .append("</div>");
         }
@@ -45,15 +44,15 @@ final class GroupListPages {
     }
 
     byte[] forTeacher(PrivateList list, boolean notes, boolean figures) {
-        StringBuilder body = new StringBuilder("<h1>" + text(list.name()) + "</h1><p class='soft'>"
-                + text(list.subject()) + " · " + days(list.beginsOn(), list.endsOn()) + "</p>");
+        StringBuilder body = new StringBuilder("<h1>" + PdfPages.text(list.name()) + "</h1><p class='soft'>"
+                + PdfPages.text(list.subject()) + " · " + days(list.beginsOn(), list.endsOn()) + "</p>");
         if (notes && !list.note().isEmpty()) {
-            body.append("<p>").append(text(list.note())).append("</p>");
+            body.append("<p>").append(PdfPages.text(list.note())).append("</p>");
         }
         for (ListedGroup group : list.groups()) {
             body.append("<div class='group'>").append(head(group, list.measure(), figures));
             if (notes && !group.note().isEmpty()) {
-                body.append("<p>").append(text(group.note())).append("</p>");
+                body.append("<p>").append(PdfPages.text(group.note())).append("</p>");
             }
             body.append("<table>")
                     .append(group.students().stream()
@@ -63,39 +62,39 @@ final class GroupListPages {
         }
         if (!list.notPlaced().isEmpty()) {
             body.append("<p><b>Not placed:</b> ")
-                    .append(text(String.join(", ", list.notPlaced())))
+                    .append(PdfPages.text(String.join(", ", list.notPlaced())))
                     .append("</p>");
         }
         return PdfPages.of(page(list.name(), body));
     }
 
     private static String head(ListedGroup group, MeasureCard measure, boolean figures) {
-        StringBuilder head = new StringBuilder("<h2>" + text(group.name()));
+        StringBuilder head = new StringBuilder("<h2>" + PdfPages.text(group.name()));
         if (group.studentName() != null && !group.studentName().equals(group.name())) {
             head.append(" <span class='soft'>students say ")
-                    .append(text(group.studentName()))
+                    .append(PdfPages.text(group.studentName()))
                     .append("</span>");
         }
         head.append("</h2><p class='soft'>").append(count(group.students().size()));
         if (figures && group.median() != null) {
             head.append(" · median ")
-                    .append(text(shown(group.median(), measure)))
+                    .append(PdfPages.text(shown(group.median(), measure)))
                     .append(", ")
-                    .append(text(shown(group.lowest(), measure)))
+                    .append(PdfPages.text(shown(group.lowest(), measure)))
                     .append(" to ")
-                    .append(text(shown(group.highest(), measure)));
+                    .append(PdfPages.text(shown(group.highest(), measure)));
         }
         if (!group.leads().isEmpty()) {
-            head.append(" · with ").append(text(String.join(", ", group.leads())));
+            head.append(" · with ").append(PdfPages.text(String.join(", ", group.leads())));
         }
         return head.append("</p>").toString();
     }
 
     private static String row(ListedStudent student, MeasureCard measure, boolean figures) {
         String value = figures && student.value() != null ? shown(student.value(), measure) : "";
-        return "<tr><td>" + text(student.name()) + "</td><td class='value'>" + text(value)
+        return "<tr><td>" + PdfPages.text(student.name()) + "</td><td class='value'>" + PdfPages.text(value)
                 + (!value.isEmpty() && student.stale() ? " (old)" : "") + "</td><td class='need'>"
-                + (student.timeNeed() == null ? "" : text(student.timeNeed())) + "</td></tr>";
+                + (student.timeNeed() == null ? "" : PdfPages.text(student.timeNeed())) + "</td></tr>";
     }
 
     private static String count(int students) {
@@ -108,10 +107,6 @@ final class GroupListPages {
 
     private static String days(LocalDate from, LocalDate to) {
         return DAY.format(from) + " to " + DAY.format(to);
-    }
-
-    private static String text(String text) {
-        return text.isEmpty() ? "" : HtmlUtils.htmlEscape(PdfPages.printable(text), "UTF-8");
     }
 
     private String page(String title, CharSequence body) {
@@ -129,7 +124,7 @@ final class GroupListPages {
                         ? ".group { page-break-after: always; } .group:last-child { page-break-after: auto; }"
                                 + " .wall h2 { font-size: 34pt; } .wall .name { font-size: 26pt; padding: 2mm 0; }"
                         : "");
-        return "<html><head><title>" + text(title) + "</title><style>" + String.join(" ", style)
+        return "<html><head><title>" + PdfPages.text(title) + "</title><style>" + String.join(" ", style)
                 + "</style></head><body>" + body + "</body></html>";
     }
 }

@@ -22,6 +22,12 @@ class EntryCardController {
         this.home = home;
     }
 
+    /** Names of students with letters that papers come without, because no typeface here has them. */
+    @GetMapping("/api/classes/{classId}/names-not-printed")
+    List<String> notPrinted(@PathVariable long classId) {
+        return cards.notPrinted(classId);
+    }
+
     /** @param students absent for everybody in the class */
     @GetMapping(path = "/api/classes/{classId}/entry-cards", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> cards(

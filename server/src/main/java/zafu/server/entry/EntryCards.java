@@ -21,6 +21,7 @@ import zafu.server.roster.SchoolSettings;
 class EntryCards {
     private static final int TO_A_PAGE = 8;
     private static final int ACROSS = 2;
+    private static final int LONG_NAME = 36;
     private final Roster roster;
     private final EntryCodes codes;
     private final SchoolSettings school;
@@ -50,6 +51,16 @@ class EntryCards {
         }
         audit.note(classId, "entry-cards.printed", classId, cards.size() + " cards");
         return PdfPages.of(html(cards, home, school.paper()));
+    }
+
+    /** Names of the class's students with letters that no typeface here has, and that papers come without. */
+    @Transactional(readOnly = true)
+    List<String> notPrinted(long classId) {
+        permission.requireSee(classId);
+        return roster.studentsOf(classId).stream()
+                .map(StudentName::fullName)
+                .filter(name -> !PdfPages.isPrintable(name))
+                .toList();
     }
 
     private List<Card> cards(long classId, List<Long> wanted) {
@@ -93,21 +104,27 @@ class EntryCards {
     private static String style(String paper) {
         return "@page { size: " + paper + "; margin: 8mm 10mm; } body { margin: 0; color: #2E1F38; }"
                 + ".page { width: 100%; border-collapse: collapse; page-break-after: always; table-layout: fixed; }"
+                + ".page > tr, .page > tbody > tr { page-break-inside: avoid; }"
                 + ".page:last-child { page-break-after: auto; }"
                 + ".cell { height: 60mm; width: 50%; border: 0.3mm dashed #6B5E72; padding: 5mm; vertical-align: middle; }"
                 + ".card { width: 100%; } .card td { vertical-align: middle; }"
                 + ".school { font-size: 9pt; color: #6B5E72; } .name { font-size: 17pt; font-weight: bold; }"
+                + ".long { font-size: 11pt; max-height: 20mm; overflow: hidden; }"
                 + ".code { font-size: 19pt; font-weight: bold; letter-spacing: 1pt; padding-top: 3mm; }"
                 + ".how { font-size: 9.5pt; padding-top: 3mm; } img { width: 33mm; height: 33mm; }";
+    }
+
+    /** A long name is smaller, so that its card stays as high as the others and eight fill a page. */
+    private static String nameClass(StudentName student) {
+        return student.fullName().length() > LONG_NAME ? "name long" : "name";
     }
 
     private String card(Card card, String home) {
         String code = card.code();
         String shown = code.substring(0, 4) + "-" + code.substring(4);
-        String name = PdfPages.printable(
-                (card.student().givenName() + " " + card.student().familyName()).strip());
-        return "<table class='card'><tr><td><div class='school'>" + HtmlUtils.htmlEscape(school.name(), "UTF-8")
-                + "</div><div class='name'>" + HtmlUtils.htmlEscape(name, "UTF-8") + "</div><div class='code'>" + shown
+        return "<table class='card'><tr><td><div class='school'>" + PdfPages.text(school.name())
+                + "</div><div class='" + nameClass(card.student()) + "'>"
+                + PdfPages.text(card.student().fullName()) + "</div><div class='code'>" + shown
                 + "</div><div class='how'>Go to " + HtmlUtils.htmlEscape(home, "UTF-8")
                 + "<br/>and type your code, or scan:</div></td><td style='width:34mm'><img src='"
                 + QrImage.dataUri(home + "/#" + code) + "' alt=''/></td></tr></table>";

@@ -1,46 +1,32 @@
 package zafu.server.platform;
 
+import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
+import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.awt.Font;
-import java.awt.FontFormatException;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.List;
+import java.text.Bidi;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.web.util.HtmlUtils;
 
-/** Makes PDFs from our own well-formed HTML, with the fonts that ship with the application. */
+/** Makes PDFs from our own well-formed HTML, with the typefaces that ship with the application. */
 public final class PdfPages {
-    private static final List<String> REGULAR = List.of("atkinson-latin-400", "atkinson-latin-ext-400");
-    private static final List<String> BOLD = List.of("atkinson-latin-700", "atkinson-latin-ext-700");
-    private static final String FALLBACK = "dejavu";
-    private static final String FAMILIES = "body { font-family: atkinson-latin, atkinson-latin-ext, dejavu; }";
-
     private PdfPages() {}
-
-    /** Fonts that are asked whether they have a letter; loaded when first needed. */
-    private static final class Letters {
-        private static final List<Font> FONTS = List.of(load(REGULAR.get(0)), load(REGULAR.get(1)), load(FALLBACK));
-
-        private static Font load(String name) {
-            try (InputStream in = open(name)) {
-                return Font.createFont(Font.TRUETYPE_FONT, in);
-            } catch (IOException | FontFormatException broken) {
-                throw new IllegalStateException("font " + name + " cannot be read", broken);
-            }
-        }
-    }
 
     /** @param html well-formed, with a {@code style} element in its head */
     public static byte[] of(String html) {
         PdfRendererBuilder builder = new PdfRendererBuilder().useFastMode();
-        REGULAR.forEach(name -> add(builder, name, 400));
-        BOLD.forEach(name -> add(builder, name, 700));
-        builder.useFont(() -> open(FALLBACK), FALLBACK, 400, FontStyle.NORMAL, true);
-        builder.withHtmlContent(html.replaceFirst("<style>", "<style>" + FAMILIES), null);
+        Set<Typefaces> faces = Typefaces.neededFor(html);
+        faces.forEach(face -> add(builder, face));
+        if (Bidi.requiresBidi(html.toCharArray(), 0, html.length())) {
+            builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
+            builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
+        }
+        String families = faces.stream().map(Typefaces::family).collect(Collectors.joining(", "));
+        builder.withHtmlContent(html.replaceFirst("<style>", "<style>body { font-family: " + families + "; }"), null);
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();
         builder.toStream(pdf);
         try {
@@ -51,27 +37,26 @@ public final class PdfPages {
         return pdf.toByteArray();
     }
 
-    private static void add(PdfRendererBuilder builder, String name, int weight) {
-        String family = name.substring(0, name.lastIndexOf('-'));
-        builder.useFont(() -> open(name), family, weight, FontStyle.NORMAL, true);
-    }
-
-    private static InputStream open(String name) {
-        InputStream in = PdfPages.class.getResourceAsStream("/fonts/" + name + ".ttf");
-        if (in == null) {
-            throw new IllegalStateException("the application has no font " + name);
+    private static void add(PdfRendererBuilder builder, Typefaces face) {
+        builder.useFont(() -> face.open(false), face.family(), 400, FontStyle.NORMAL, true);
+        if (face.hasBold()) {
+            builder.useFont(() -> face.open(true), face.family(), 700, FontStyle.NORMAL, true);
         }
-        return in;
     }
 
-    /** The text without letters that none of our fonts has; where nothing is left, a line to write on by hand. */
+    /** The text without letters that none of our typefaces has; where nothing is left, a line to write on by hand. */
     public static String printable(String text) {
         String kept = text.codePoints()
-                .filter(letter -> Letters.FONTS.stream().anyMatch(font -> font.canDisplay(letter)))
                 .mapToObj(Character::toString)
+                .filter(Typefaces::haveAll)
                 .collect(Collectors.joining())
                 .strip();
         return kept.isEmpty() ? "______________" : kept;
+    }
+
+    /** Whether all of a text can be printed. */
+    public static boolean isPrintable(String text) {
+        return Typefaces.haveAll(text);
     }
 
     /** {@link #printable} text as it stands in HTML; nothing stays nothing. */
