@@ -15,6 +15,7 @@ import { Waiting } from "../shell/Waiting";
 import { FileField } from "./FileField";
 import { useUndoImport } from "./ImportList";
 import { ImportPreview } from "./ImportPreview";
+import { OtherDoor } from "./OtherDoor";
 import { Steps } from "./Steps";
 import { asForm, usePreview } from "./usePreview";
 import { WantedFields } from "./WantedFields";
@@ -100,6 +101,7 @@ function BringIn({ today }: { today: string }) {
           {file && <WantedFields wanted={wanted} onChange={setWanted} />}
         </Box>
         <Problem error={look.error ?? keep.error} />
+        <OtherDoor error={look.error} file={file} classId={wanted.classId} />
         <LongWork workKey={work.key} />
       </Card>
       {shown && <ImportPreview preview={shown} measures={measures} wanted={wanted} onChange={setWanted} />}

@@ -32,7 +32,7 @@ export function FileField({ file, onFile }: Props) {
         <input
           ref={input}
           type="file"
-          accept=".csv,.txt,.tsv,.xlsx,.ods,text/csv,text/plain"
+          accept=".csv,.txt,.tsv,.xlsx,.ods,.zip,.imscc,.json,text/csv,text/plain"
           onChange={choose}
           className="visually-hidden"
           tabIndex={-1}

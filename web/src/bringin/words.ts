@@ -116,6 +116,9 @@ export const words = {
     [made > 0 && plural(made, "new student"), unchanged > 0 && `${plural(unchanged, "row")} here already`]
       .filter(Boolean)
       .join(", "),
+  toLibrary: "See what is in it…",
+  toSkills: "Import the skills",
+  toSchool: "Go to School, Lists",
   taken: (result: Schemas["Taken"]) =>
     `${plural(result.newStudents, "new student")} and ${plural(result.scores, "score")} imported` +
     (result.needs > 0 ? `, ${plural(result.needs, "need")} granted` : "") +

@@ -8,7 +8,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { api, data, filePart, type Schemas } from "../api/client";
 import { skillsQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
@@ -31,9 +31,17 @@ function send(path: "preview" | "take", form: FormData, headers: Record<string, 
   );
 }
 
+interface Props {
+  /** Absent where it is for no class. */
+  classId: number | undefined;
+  /** The file, where it was chosen already. */
+  given?: File;
+  onClose: () => void;
+}
+
 /** Shows what a package holds, then takes it; what cannot be taken is said item by item. */
-export function BringInPackage({ classId, onClose }: { classId: number; onClose: () => void }) {
-  const [file, setFile] = useState<File | null>(null);
+export function BringInPackage({ classId, given, onClose }: Props) {
+  const [file, setFile] = useState<File | null>(given ?? null);
   const [visibility, setVisibility] = useState<Visibility>("SCHOOL");
   const [skillId, setSkill] = useState<number>();
   const skills = nameSkills(useQuery(skillsQuery).data);
@@ -47,6 +55,12 @@ export function BringInPackage({ classId, onClose }: { classId: number; onClose:
       return work.run((headers) => send("preview", form, headers));
     },
   });
+  const { mutate: lookAt } = look;
+  useEffect(() => {
+    if (given) {
+      lookAt(given);
+    }
+  }, [given, lookAt]);
   const undo = useMutation({
     mutationFn: (ids: number[]) => api.POST("/api/library/items/deleted", { body: { ids } }),
     onSuccess: (_, ids) => {
@@ -103,11 +117,13 @@ export function BringInPackage({ classId, onClose }: { classId: number; onClose:
             value={visibility}
             onChange={(event) => setVisibility(event.target.value as Visibility)}
           >
-            {Object.entries(editorWords.visibilities).map(([each, name]) => (
-              <MenuItem key={each} value={each}>
-                {name}
-              </MenuItem>
-            ))}
+            {Object.entries(editorWords.visibilities)
+              .filter(([each]) => each !== "CLASS" || classId)
+              .map(([each, name]) => (
+                <MenuItem key={each} value={each}>
+                  {name}
+                </MenuItem>
+              ))}
           </TextField>
         )}
         {report && report.items.length > 0 && skills.size > 0 && (

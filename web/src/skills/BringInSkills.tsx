@@ -5,15 +5,19 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useMutation } from "@tanstack/react-query";
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { useNotice } from "../shell/Notice";
 import { Problem } from "../shell/Problem";
 import { words } from "./words";
 
-/** Brings in an outline of skills; all of it, or, where it holds a circle, nothing. */
-export function BringInSkills({ onClose }: { onClose: () => void }) {
+/**
+ * Brings in an outline of skills; all of it, or, where it holds a circle, nothing.
+ *
+ * @param given the file, where it was chosen already
+ */
+export function BringInSkills({ given, onClose }: { given?: File; onClose: () => void }) {
   const input = useRef<HTMLInputElement>(null);
   const tell = useNotice();
   const undo = useMutation({
@@ -34,6 +38,12 @@ export function BringInSkills({ onClose }: { onClose: () => void }) {
       tell(words.brought(made.length, known), made.length > 0 ? () => undo.mutate(made) : undefined);
     },
   });
+  const { mutate } = bring;
+  useEffect(() => {
+    if (given) {
+      mutate(given);
+    }
+  }, [given, mutate]);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="bring-skills">
       <DialogTitle id="bring-skills">{words.bringTitle}</DialogTitle>

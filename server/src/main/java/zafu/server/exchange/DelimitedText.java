@@ -46,6 +46,7 @@ final class DelimitedText {
     }
 
     private static void requireText(String text) {
+        OtherFiles.requireNoSkills(text);
         long odd = text.chars()
                 .limit(4000)
                 .filter(c -> c == '\uFFFD' || (c < ' ' && c != '\n' && c != '\r' && c != '\t'))

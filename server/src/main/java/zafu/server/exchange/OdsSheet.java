@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -21,12 +23,14 @@ final class OdsSheet {
     private final XMLStreamReader xml;
     private RowsRead read = new RowsRead();
     private int number = 1;
+    private int columns;
+    private Set<Integer> hiddenColumns = new TreeSet<>();
 
     private OdsSheet(XMLStreamReader xml) {
         this.xml = xml;
     }
 
-    static Map<String, List<Sheet.Row>> tables(byte[] content) {
+    static Map<String, Sheet.Table> tables(byte[] content) {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
@@ -39,8 +43,8 @@ final class OdsSheet {
         }
     }
 
-    private Map<String, List<Sheet.Row>> readTables() throws XMLStreamException {
-        Map<String, List<Sheet.Row>> tables = new LinkedHashMap<>();
+    private Map<String, Sheet.Table> readTables() throws XMLStreamException {
+        Map<String, Sheet.Table> tables = new LinkedHashMap<>();
         String name = "";
         while (xml.hasNext() && tables.size() < Bounds.TABLES_OF_A_BOOK) {
             int event = xml.next();
@@ -49,18 +53,34 @@ final class OdsSheet {
                 name = called == null ? "Table " + (tables.size() + 1) : called;
                 read = new RowsRead(read);
                 number = 1;
+                columns = 0;
+                hiddenColumns = new TreeSet<>();
+            } else if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table-column")) {
+                countColumns();
             } else if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table-row")) {
                 readRow();
             } else if (event == XMLStreamConstants.END_ELEMENT && is(TABLE, "table")) {
-                tables.put(name, read.rows());
+                tables.put(name, new Sheet.Table(read.rows(), hiddenColumns));
             }
         }
         return tables;
     }
 
-    private void readRow() throws XMLStreamException {
+    private void countColumns() {
+        int times = repeated("number-columns-repeated");
+        for (int i = 0; isHidden() && i < times && columns + i <= Bounds.TABLE_COLUMNS; i++) {
+            hiddenColumns.add(columns + i);
+        }
+        columns += times;
+    }
+
+    private boolean isHidden() {
         String shown = xml.getAttributeValue(TABLE, "visibility");
-        boolean hidden = shown != null && !shown.equals("visible");
+        return shown != null && !shown.equals("visible");
+    }
+
+    private void readRow() throws XMLStreamException {
+        boolean hidden = isHidden();
         int repeated = repeated("number-rows-repeated");
         List<String> cells = new ArrayList<>();
         while (xml.hasNext()) {

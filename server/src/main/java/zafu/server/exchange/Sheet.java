@@ -1,6 +1,8 @@
 package zafu.server.exchange;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * A table as it was found in a file.
@@ -10,6 +12,17 @@ import java.util.List;
  * @param passedOver what stood above the header, a sentence each
  */
 record Sheet(List<String> header, List<Row> rows, List<String> passedOver) {
+
+    /**
+     * All rows of a table, with those above its header.
+     *
+     * @param hiddenColumns places, from 0, of columns that a spreadsheet does not show
+     */
+    record Table(List<Row> rows, Set<Integer> hiddenColumns) {
+        static Table seen(List<Row> rows) {
+            return new Table(rows, Set.of());
+        }
+    }
 
     /**
      * @param number as a spreadsheet counts: the header is row 1
@@ -22,6 +35,14 @@ record Sheet(List<String> header, List<Row> rows, List<String> passedOver) {
 
         String cell(int column) {
             return column < cells.size() ? cells.get(column) : "";
+        }
+
+        Row without(Set<Integer> columns) {
+            List<String> left = IntStream.range(0, cells.size())
+                    .filter(column -> !columns.contains(column))
+                    .mapToObj(cells::get)
+                    .toList();
+            return new Row(number, left, hidden);
         }
 
         boolean isBlank() {

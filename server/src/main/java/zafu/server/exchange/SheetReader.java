@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import zafu.core.measure.ScoreText;
 import zafu.server.exchange.ImportQuestion.Choice;
 import zafu.server.platform.Bounds;
@@ -26,10 +28,10 @@ final class SheetReader {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
         if (!ZipGuard.isZip(bytes)) {
-            return tableOf(DelimitedText.rows(TextDecoder.decode(bytes, asking)), List.of(), asking);
+            return tableOf(Sheet.Table.seen(DelimitedText.rows(TextDecoder.decode(bytes, asking))), List.of(), asking);
         }
         TablesInBook.Chosen table = TablesInBook.choose(Workbooks.read(bytes), asking);
-        return tableOf(table.rows(), table.passedOver(), asking);
+        return tableOf(table.table(), table.passedOver(), asking);
     }
 
     /**
@@ -44,7 +46,7 @@ final class SheetReader {
         if (!text.isBlank()) {
             List<Sheet.Row> table = DelimitedText.rows(text);
             if (isTable(table)) {
-                return tableOf(startsWithNumbers(table) ? named(table) : table, List.of(), asking);
+                return tableOf(Sheet.Table.seen(startsWithNumbers(table) ? named(table) : table), List.of(), asking);
             }
         }
         List<Sheet.Row> rows = new ArrayList<>();
@@ -115,11 +117,12 @@ final class SheetReader {
         return name.matches(UNNAMED + "\\d+");
     }
 
-    private static Sheet tableOf(List<Sheet.Row> all, List<String> passedOver, Asking asking) {
+    private static Sheet tableOf(Sheet.Table all, List<String> passedOver, Asking asking) {
         List<String> said = new ArrayList<>(passedOver);
-        List<Sheet.Row> rows = new ArrayList<>(all);
+        List<Sheet.Row> rows = new ArrayList<>(all.rows());
         rows.removeIf(Sheet.Row::isBlank);
         leaveHiddenOut(rows, said, asking);
+        rows = withoutHiddenColumns(rows, all.hiddenColumns(), said, asking);
         if (rows.size() > 1 && mayLackNames(rows) && !namesItsColumns(rows.get(0), asking)) {
             rows = named(rows);
         }
@@ -159,6 +162,37 @@ final class SheetReader {
             rows.removeIf(Sheet.Row::hidden);
             said.add(hidden == 1 ? "One hidden row is not read." : hidden + " hidden rows are not read.");
         }
+    }
+
+    /** Columns that a spreadsheet does not show may hold what is nobody's business, or a key that was only in the way. */
+    private static List<Sheet.Row> withoutHiddenColumns(
+            List<Sheet.Row> rows, Set<Integer> hiddenColumns, List<String> said, Asking asking) {
+        Set<Integer> hidden = new TreeSet<>(hiddenColumns);
+        hidden.removeIf(column -> rows.stream().allMatch(row -> row.cell(column).isEmpty()));
+        if (hidden.isEmpty()) {
+            return rows;
+        }
+        Sheet.Row header = rows.get(TableShape.headerOf(rows));
+        String names = hidden.stream()
+                .map(column ->
+                        "“" + (header.cell(column).isEmpty() ? UNNAMED + (column + 1) : header.cell(column)) + "”")
+                .collect(Collectors.joining(", "));
+        String read = "READ";
+        boolean wanted = asking.ofShape(
+                        "hidden-columns",
+                        (hidden.size() == 1
+                                        ? "One column of the sheet is hidden: "
+                                        : "Columns of the sheet are hidden: ")
+                                + names + ".",
+                        "A hand hides columns. They may hold what is not meant to come along.",
+                        List.of(new Choice("LEAVE", "Leave out"), new Choice(read, "Read them too")))
+                .map(read::equals)
+                .orElse(false);
+        if (wanted) {
+            return rows;
+        }
+        said.add("Hidden and not read: " + names + ".");
+        return rows.stream().map(row -> row.without(hidden)).collect(Collectors.toCollection(ArrayList::new));
     }
 
     /** Whether the first row may be a student: a number stands in it, and nothing that a column is called. */

@@ -12,18 +12,18 @@ final class TablesInBook {
     private TablesInBook() {}
 
     /** @param passedOver a sentence for each other sheet that holds something */
-    record Chosen(List<Sheet.Row> rows, List<String> passedOver) {}
+    record Chosen(Sheet.Table table, List<String> passedOver) {}
 
     static Chosen choose(Workbooks.Book book, Asking asking) {
-        Map<String, List<Sheet.Row>> tables = book.tables();
+        Map<String, Sheet.Table> tables = book.tables();
         List<String> filled = tables.keySet().stream()
-                .filter(name -> !tables.get(name).isEmpty())
+                .filter(name -> !tables.get(name).rows().isEmpty())
                 .toList();
         if (filled.isEmpty()) {
             throw Refusal.unusable("file-empty", "The file is empty.");
         }
         List<String> lists =
-                filled.stream().filter(name -> isList(tables.get(name))).toList();
+                filled.stream().filter(name -> isList(tables.get(name).rows())).toList();
         String chosen = lists.isEmpty() ? filled.get(0) : lists.get(0);
         if (lists.size() > 1) {
             chosen = ask(lists, tables, asking).orElse(chosen);
@@ -38,14 +38,14 @@ final class TablesInBook {
         return new Chosen(tables.get(chosen), passedOver);
     }
 
-    private static Optional<String> ask(List<String> lists, Map<String, List<Sheet.Row>> tables, Asking asking) {
+    private static Optional<String> ask(List<String> lists, Map<String, Sheet.Table> tables, Asking asking) {
         return asking.ofFile(
                 "sheet",
                 "Which sheet is it?",
                 "The file has " + lists.size() + " sheets with a list in them.",
                 lists.stream()
-                        .map(name ->
-                                new Choice(name, name + ", " + (tables.get(name).size() - 1) + " rows"))
+                        .map(name -> new Choice(
+                                name, name + ", " + (tables.get(name).rows().size() - 1) + " rows"))
                         .toList());
     }
 

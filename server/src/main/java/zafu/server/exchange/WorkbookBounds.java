@@ -20,7 +20,7 @@ final class WorkbookBounds {
     private WorkbookBounds() {}
 
     static boolean isLookedAt(String part) {
-        return part.startsWith("xl/") && part.endsWith(".xml");
+        return part.startsWith("xl/") && part.endsWith(".xml") || part.equals(HiddenColumns.RELATIONS);
     }
 
     /** @param parts all that {@link #isLookedAt} */

@@ -2,13 +2,18 @@ package zafu.server.exchange;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
@@ -17,11 +22,12 @@ import org.dhatim.fastexcel.reader.ReadingOptions;
 import org.dhatim.fastexcel.reader.Row;
 import org.dhatim.fastexcel.reader.SheetVisibility;
 import zafu.server.platform.Bounds;
-import zafu.server.platform.Refusal;
 import zafu.server.platform.ZipGuard;
 
 /** The sheets of a spreadsheet file, .xlsx or .ods, as the texts that a person would type. */
 final class Workbooks {
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,300}(\\.\\d{1,300})?([eE][+-]?\\d{1,3})?");
+
     private Workbooks() {}
 
     /**
@@ -30,30 +36,32 @@ final class Workbooks {
      * @param tables rows by name of the sheet, in their order
      * @param hidden names of sheets that a person does not see, which are not looked at
      */
-    record Book(Map<String, List<Sheet.Row>> tables, List<String> hidden) {}
+    record Book(Map<String, Sheet.Table> tables, List<String> hidden) {}
 
     static Book read(byte[] bytes) {
-        Map<String, byte[]> parts =
-                ZipGuard.unpack(bytes, name -> name.equals("content.xml") || WorkbookBounds.isLookedAt(name));
+        Map<String, byte[]> parts = ZipGuard.unpack(
+                bytes,
+                name -> name.equals("content.xml") || WorkbookBounds.isLookedAt(name) || OtherFiles.isLookedAt(name));
         if (parts.containsKey("xl/workbook.xml")) {
             WorkbookBounds.require(parts);
-            return xlsx(bytes);
+            return xlsx(bytes, HiddenColumns.bySheet(parts));
         }
         if (parts.containsKey("content.xml")) {
             return new Book(OdsSheet.tables(parts.get("content.xml")), List.of());
         }
-        throw DelimitedText.noTable("The file is a zip, but neither an .xlsx nor an .ods spreadsheet.");
+        throw OtherFiles.ofZip(parts.keySet());
     }
 
-    private static Book xlsx(byte[] bytes) {
+    private static Book xlsx(byte[] bytes, Map<String, Set<Integer>> hiddenColumns) {
         // With formats, dates can be told from numbers; a cell with an error is read as empty.
         ReadingOptions options = new ReadingOptions(true, false);
-        try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes), options)) {
-            Map<String, List<Sheet.Row>> tables = new LinkedHashMap<>();
+        try (ReadableWorkbook workbook =
+                fromLibrary(() -> new ReadableWorkbook(new ByteArrayInputStream(bytes), options))) {
+            Map<String, Sheet.Table> tables = new LinkedHashMap<>();
             RowsRead read = new RowsRead();
             List<String> hidden = new ArrayList<>();
-            List<org.dhatim.fastexcel.reader.Sheet> sheets =
-                    workbook.getSheets().limit(Bounds.TABLES_OF_A_BOOK).toList();
+            List<org.dhatim.fastexcel.reader.Sheet> sheets = fromLibrary(
+                    () -> workbook.getSheets().limit(Bounds.TABLES_OF_A_BOOK).toList());
             for (org.dhatim.fastexcel.reader.Sheet sheet : sheets) {
                 if (sheet.getVisibility() != SheetVisibility.VISIBLE) {
                     hidden.add(sheet.getName());
@@ -61,20 +69,33 @@ final class Workbooks {
                 }
                 read = new RowsRead(read);
                 addRows(sheet, read);
-                tables.put(sheet.getName(), read.rows());
+                tables.put(
+                        sheet.getName(),
+                        new Sheet.Table(read.rows(), hiddenColumns.getOrDefault(sheet.getId(), Set.of())));
             }
             return new Book(tables, hidden);
-        } catch (Refusal refused) {
-            throw refused;
-        } catch (IOException | RuntimeException damaged) {
-            throw DelimitedText.noTable(
-                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+        } catch (IOException unclosed) {
+            throw new UncheckedIOException(unclosed);
         }
     }
 
-    private static void addRows(org.dhatim.fastexcel.reader.Sheet sheet, RowsRead read) throws IOException {
-        try (Stream<Row> rows = sheet.openStream()) {
-            rows.forEach(row -> read.add(new Sheet.Row(row.getRowNum(), cells(row), row.isHidden())));
+    private static void addRows(org.dhatim.fastexcel.reader.Sheet sheet, RowsRead read) {
+        try (Stream<Row> rows = fromLibrary(sheet::openStream)) {
+            Iterator<Row> each = rows.iterator();
+            while (fromLibrary(each::hasNext)) {
+                Row row = fromLibrary(each::next);
+                read.add(new Sheet.Row(row.getRowNum(), cells(row), row.isHidden()));
+            }
+        }
+    }
+
+    /** What the library cannot read is damaged; a fault of our own is not, and is not called so. */
+    private static <T> T fromLibrary(Callable<T> reading) {
+        try {
+            return reading.call();
+        } catch (Exception damaged) {
+            throw DelimitedText.noTable(
+                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
         }
     }
 
@@ -103,11 +124,14 @@ final class Workbooks {
     private static boolean isNumberFromFormula(Cell cell) {
         return cell.getType() == CellType.FORMULA
                 && cell.getRawValue() != null
-                && cell.getRawValue().matches("-?\\d+(\\.\\d+)?([eE][+-]?\\d+)?");
+                && NUMBER.matcher(cell.getRawValue()).matches();
     }
 
     /** A cell that shows 85 % holds 0.85. */
     private static String number(Cell cell) {
+        if (cell.getRawValue() == null || !NUMBER.matcher(cell.getRawValue()).matches()) {
+            return cell.getRawValue() == null ? "" : cell.getRawValue();
+        }
         BigDecimal value = new BigDecimal(cell.getRawValue());
         String format = cell.getDataFormatString();
         return format != null && format.contains("%") ? percent(value) : plain(value);
@@ -129,7 +153,7 @@ final class Workbooks {
     }
 
     private static String date(Cell cell) {
-        LocalDateTime moment = cell.asDate();
+        LocalDateTime moment = fromLibrary(cell::asDate);
         return moment == null ? "" : moment.toLocalDate().toString();
     }
 }

@@ -130,7 +130,10 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
         };
     }
 
-    /** Sheets by name; a line of three signs and a name begins the next one. What begins with ~ is hidden. */
+    /**
+     * Sheets by name; a line of three signs and a name begins the next one. What begins with ~ is hidden: a sheet, a row by
+     * its first cell, a column by its name.
+     */
     private Map<String, List<String[]>> sheets() {
         Map<String, List<String[]>> sheets = new LinkedHashMap<>();
         String name = "Sheet 1";
@@ -152,6 +155,7 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
                 if (name.startsWith("~")) {
                     sheet.setVisibilityState(VisibilityState.HIDDEN);
                 }
+                hiddenColumns(rows).forEach(sheet::hideColumn);
                 for (int row = 0; row < rows.size(); row++) {
                     boolean hidden = rows.get(row)[0].startsWith("~");
                     if (hidden) {
@@ -169,6 +173,19 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
         return out.toByteArray();
     }
 
+    /** Takes the marks away as it finds them. */
+    private static List<Integer> hiddenColumns(List<String[]> rows) {
+        List<Integer> hidden = new ArrayList<>();
+        String[] header = rows.get(0);
+        for (int column = 1; column < header.length; column++) {
+            if (header[column].startsWith("~")) {
+                header[column] = header[column].substring(1);
+                hidden.add(column);
+            }
+        }
+        return hidden;
+    }
+
     private static void put(Worksheet sheet, int row, int column, String cell) {
         if (cell.matches("\\d+(\\.\\d+)?")) {
             sheet.value(row, column, Double.parseDouble(cell));
@@ -184,6 +201,13 @@ record SchoolFile(String name, String as, String text, Map<String, String> answe
                 + " xmlns:text=\"urn:oasis:names:tc:opendocument:xmlns:text:1.0\"><office:body><office:spreadsheet>");
         sheets().forEach((name, rows) -> {
             xml.append("<table:table table:name=\"").append(name).append("\">");
+            List<Integer> hidden = hiddenColumns(rows);
+            for (int column = 0; column < rows.get(0).length; column++) {
+                xml.append(
+                        hidden.contains(column)
+                                ? "<table:table-column table:visibility=\"collapse\"/>"
+                                : "<table:table-column/>");
+            }
             rows.forEach(row -> {
                 xml.append("<table:table-row>");
                 Stream.of(row).forEach(cell -> xml.append("<table:table-cell><text:p>")

@@ -2,6 +2,7 @@ package zafu.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -161,6 +162,20 @@ class WorkbooksTest {
         assertThatThrownBy(() -> SheetReader.read(zip(Map.of("letter.txt", "hello")), Asking.nobody()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("neither an .xlsx nor an .ods");
+    }
+
+    @Test
+    void aFileThatBelongsElsewhereSaysWhere() {
+        assertThat(refused(zip(Map.of("imsmanifest.xml", "<manifest/>")))).isEqualTo("file-is-package");
+        assertThat(refused(zip(Map.of("all/imsmanifest.xml", "<manifest/>")))).isEqualTo("file-is-package");
+        assertThat(refused(zip(Map.of("manifest.csv", "propertyName,value")))).isEqualTo("file-is-bundle");
+        assertThat(refused("{\"CFDocument\": {}, \"CFItems\": []}".getBytes(StandardCharsets.UTF_8)))
+                .isEqualTo("file-is-skills");
+    }
+
+    private static String refused(byte[] file) {
+        return catchThrowableOfType(Refusal.class, () -> SheetReader.read(file, Asking.nobody()))
+                .code();
     }
 
     /** Once a score of 0.85. */
