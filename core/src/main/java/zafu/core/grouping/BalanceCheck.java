@@ -7,13 +7,17 @@ package zafu.core.grouping;
  * @param classHave how many of them have it
  * @param groupSize how many are in the group
  * @param groupHave how many of those have it
+ * @param comparisons how many such checks are made of this grouping, from 1: groups times what is watched
  */
-public record BalanceCheck(int classSize, int classHave, int groupSize, int groupHave) {
+public record BalanceCheck(int classSize, int classHave, int groupSize, int groupHave, int comparisons) {
     private static final double BY_CHANCE = 0.05;
     /** Counts as likely as the one seen are no likelier, whatever the last digits say. */
     private static final double NO_LIKELIER = 1 + 1e-9;
 
     public BalanceCheck {
+        if (comparisons < 1) {
+            throw new IllegalArgumentException(comparisons + " comparisons are none");
+        }
         if (classHave > classSize || groupSize > classSize || groupHave > groupSize || groupHave > classHave) {
             throw new IllegalArgumentException(
                     groupHave + " of " + groupSize + " cannot be out of " + classHave + " of " + classSize);
@@ -35,8 +39,9 @@ public record BalanceCheck(int classSize, int classHave, int groupSize, int grou
         return Math.min(1, sum);
     }
 
+    /** Whether chance alone would rarely do it, however often one looks. */
     public boolean pointedOut() {
-        return probability() < BY_CHANCE;
+        return probability() * comparisons < BY_CHANCE;
     }
 
     private double logProbability(int have) {

@@ -77,14 +77,23 @@ public record EasedTerms(Terms terms, Setting<Integer> typed, Set<TermPart> chan
 
     /** What the student needs comes on top: the time by rule 4, due and closes moved by extra teaching days. */
     public Terms.ForStudent forStudent(TimeNeeds needs, int extraDays, SchoolCalendar calendar, ZoneId zone) {
+        Optional<SchoolCalendar.Moved> due = terms.due().map(moment -> calendar.plusExtraDays(moment, extraDays, zone));
+        Optional<SchoolCalendar.Moved> closes =
+                terms.closes().map(moment -> calendar.plusExtraDays(moment, extraDays, zone));
+        Optional<Instant> dueAt = due.map(SchoolCalendar.Moved::moment);
         return new Terms.ForStudent(
                 TimeLimit.of(terms.minutes(), needs, terms.includesAccommodations(), typed),
                 terms.opens(),
-                terms.due().map(moment -> calendar.plusExtraDays(moment, extraDays, zone)),
-                terms.closes().map(moment -> calendar.plusExtraDays(moment, extraDays, zone)),
+                dueAt,
+                notBefore(dueAt, closes.map(SchoolCalendar.Moved::moment)),
                 terms.tries(),
-                terms.due().isPresent() || terms.closes().isPresent() ? extraDays : 0,
+                due.or(() -> closes).map(SchoolCalendar.Moved::days).orElse(0),
                 changed);
+    }
+
+    /** Work that is expected is taken: closes goes along where it would come before due. Rule 4, order. */
+    private static Optional<Instant> notBefore(Optional<Instant> due, Optional<Instant> closes) {
+        return closes.map(moment -> due.filter(moment::isBefore).orElse(moment));
     }
 
     private static Optional<Integer> boxed(OptionalInt value) {

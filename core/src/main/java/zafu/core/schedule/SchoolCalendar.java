@@ -3,7 +3,6 @@ package zafu.core.schedule;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -50,18 +49,28 @@ public record SchoolCalendar(List<Term> terms, Set<DayOfWeek> weekdays, Set<Loca
     }
 
     /**
-     * A moment moved by teaching days at the same local time of day, so that a clock change does not shift it.
-     * With no days to add, or past the last term, it stays where it is. Rule 4, extra days.
+     * A moment that was moved.
+     *
+     * @param days how many teaching days it was moved by; fewer than wanted where the terms end before
      */
-    public Instant plusExtraDays(Instant moment, int extraDays, ZoneId zone) {
-        if (extraDays == 0) {
-            return moment;
-        }
+    public record Moved(Instant moment, int days) {}
+
+    /**
+     * A moment moved by teaching days at the same local time of day, so that a clock change does not shift it. Near the end
+     * of the last term it is moved by as many as there are. Rule 4, extra days.
+     */
+    public Moved plusExtraDays(Instant moment, int extraDays, ZoneId zone) {
         ZonedDateTime local = moment.atZone(zone);
-        LocalTime time = local.toLocalTime();
-        return plusTeachingDays(local.toLocalDate(), extraDays)
-                .map(day -> day.atTime(time).atZone(zone).toInstant())
-                .orElse(moment);
+        LocalDate day = local.toLocalDate();
+        for (int days = extraDays; days > 0; days--) {
+            Optional<LocalDate> later = plusTeachingDays(day, days);
+            if (later.isPresent()) {
+                Instant moved =
+                        later.get().atTime(local.toLocalTime()).atZone(zone).toInstant();
+                return new Moved(moved, days);
+            }
+        }
+        return new Moved(moment, 0);
     }
 
     /** How many teaching days there are from one day to another, both included; 0 where it is before. */

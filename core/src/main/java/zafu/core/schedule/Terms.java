@@ -1,6 +1,8 @@
 package zafu.core.schedule;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -83,6 +85,14 @@ public record Terms(
 
         public boolean isOverdueAt(Instant moment) {
             return due.isPresent() && moment.isAfter(due.get());
+        }
+
+        /** Whether it is due later than by the end of the next teaching day; what is due on no day is to be done now. */
+        public boolean isThereTimeAt(Instant moment, SchoolCalendar calendar, ZoneId zone) {
+            Optional<LocalDate> soon = calendar.plusTeachingDays(LocalDate.ofInstant(moment, zone), 1);
+            return due.map(each -> LocalDate.ofInstant(each, zone))
+                    .filter(day -> soon.filter(day::isAfter).isPresent())
+                    .isPresent();
         }
 
         /** When a try that starts now ends by itself: after the time limit or when the task closes. Rule 4. */

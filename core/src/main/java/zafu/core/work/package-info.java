@@ -1,5 +1,6 @@
 /**
- * A student's attempt: which of several copies of an answer counts. Rule 10 in docs/rules.md.
+ * A student's work at a task: where it stands, which attempt counts, and which of several copies of an answer. Rules 5a and
+ * 10 in docs/rules.md.
  */
 @NullMarked
 package zafu.core.work;

@@ -20,7 +20,7 @@ class BalanceAndByHandTest {
             double rarest = 2;
             double likeliest = -1;
             for (int have = 0; have <= Math.min(size, 10); have++) {
-                double probability = new BalanceCheck(26, 10, size, have).probability();
+                double probability = new BalanceCheck(26, 10, size, have, 1).probability();
                 assertThat(probability).isBetween(0.0, 1.0);
                 rarest = Math.min(rarest, probability);
                 likeliest = Math.max(likeliest, probability);
@@ -33,15 +33,15 @@ class BalanceAndByHandTest {
     @Test
     void havingAndNotHavingAreJudgedAlike() {
         for (int have = 0; have <= 7; have++) {
-            double having = new BalanceCheck(26, 9, 7, have).probability();
-            double lacking = new BalanceCheck(26, 17, 7, 7 - have).probability();
+            double having = new BalanceCheck(26, 9, 7, have, 1).probability();
+            double lacking = new BalanceCheck(26, 17, 7, 7 - have, 1).probability();
             assertThat(having).isCloseTo(lacking, within(1e-9));
         }
     }
 
     @Test
     void whatCannotBeIsABugOfTheCaller() {
-        assertThatThrownBy(() -> new BalanceCheck(26, 3, 7, 4)).hasMessageContaining("cannot be out of");
+        assertThatThrownBy(() -> new BalanceCheck(26, 3, 7, 4, 1)).hasMessageContaining("cannot be out of");
         assertThatThrownBy(() -> new Rules.Pair(FOUR.get(0), FOUR.get(0))).hasMessageContaining("twice");
         assertThatThrownBy(() -> new Weighted(0, false, Map.of())).hasMessageContaining("not above 0");
     }

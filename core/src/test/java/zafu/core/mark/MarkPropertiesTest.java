@@ -11,6 +11,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.work.CountingTry;
 
 /** What holds of every mark, whatever was done and however it is weighed. */
 class MarkPropertiesTest {

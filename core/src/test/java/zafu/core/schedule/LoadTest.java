@@ -45,9 +45,22 @@ class LoadTest {
     }
 
     @Test
-    void whatIsOverdueOrNotOpenYetWeighsNothing() {
-        assertThat(onTuesday.on(TUESDAY, List.of(work(20, null, MONDAY), work(20, FRIDAY, FRIDAY)), 0))
-                .isZero();
+    void whatIsNotOpenYetWeighsNothing() {
+        assertThat(onTuesday.on(TUESDAY, List.of(work(20, FRIDAY, FRIDAY)), 0)).isZero();
+    }
+
+    @Test
+    void whatIsOverdueWeighsWholeOnTodayAlone() {
+        List<OpenWork> overdue = List.of(work(20, null, MONDAY));
+        assertThat(onTuesday.on(TUESDAY, overdue, 0)).isEqualTo(20);
+        assertThat(onTuesday.on(FRIDAY, overdue, 0)).isZero();
+    }
+
+    /** Once 44 minutes, of nobody. */
+    @Test
+    void aClosedDayHasNoLoadWhateverIsPlannedOnIt() {
+        List<OpenWork> works = List.of(work(20, NEXT_MONDAY, NEXT_MONDAY), work(10, null, NEXT_MONDAY));
+        assertThat(onTuesday.on(NEXT_MONDAY, works, 15)).isZero();
     }
 
     @Test

@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.schedule.SchoolCalendar.Moved;
 
 class SchoolCalendarTest {
     private static final LocalDate FIRST = LocalDate.of(2027, 1, 4);
@@ -102,19 +103,19 @@ class SchoolCalendarTest {
     @Test
     void extraDaysKeepTheTimeOfDayOverAClockChange() {
         Instant friday = halifax("2027-03-12T15:00");
-        assertThat(weekdays().plusExtraDays(friday, 1, HALIFAX)).isEqualTo(halifax("2027-03-15T15:00"));
+        assertThat(weekdays().plusExtraDays(friday, 1, HALIFAX)).isEqualTo(new Moved(halifax("2027-03-15T15:00"), 1));
     }
 
     @Test
     void noExtraDaysMoveNothingEvenOnAClosedDay() {
         Instant closed = halifax("2027-02-13T15:00");
-        assertThat(weekdays().plusExtraDays(closed, 0, HALIFAX)).isEqualTo(closed);
+        assertThat(weekdays().plusExtraDays(closed, 0, HALIFAX)).isEqualTo(new Moved(closed, 0));
     }
 
     @Test
     void extraDaysPastTheLastTermLeaveTheMomentWhereItIs() {
         Instant last = halifax("2027-06-30T15:00");
-        assertThat(weekdays().plusExtraDays(last, 3, HALIFAX)).isEqualTo(last);
+        assertThat(weekdays().plusExtraDays(last, 3, HALIFAX)).isEqualTo(new Moved(last, 0));
     }
 
     @Test

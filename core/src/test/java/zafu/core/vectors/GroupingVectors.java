@@ -188,7 +188,8 @@ final class GroupingVectors {
                 given.number("classSize"),
                 given.number("classHave"),
                 given.number("groupSize"),
-                given.number("groupHave"));
+                given.number("groupHave"),
+                given.number("comparisons"));
         assertClose(check.probability(), expect.get("p").asDouble());
         assertThat(check.pointedOut()).isEqualTo(expect.flag("pointedOut"));
     }

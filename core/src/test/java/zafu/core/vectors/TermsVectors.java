@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.EnumSet;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.Set;
 import java.util.function.Function;
 import tools.jackson.databind.JsonNode;
 import zafu.core.schedule.Adjustment;
+import zafu.core.schedule.EasedTerms;
 import zafu.core.schedule.OwnTerms;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Setting;
@@ -35,16 +37,30 @@ final class TermsVectors {
                 .map(each -> new Adjustment(each.flag("forOneStudent"), own(each.entries("sets"))))
                 .toList();
         BigDecimal factor = new BigDecimal(given.get("factor").asString());
-        Terms.ForStudent terms = base.replacedBy(own(given.entries("version")), false)
-                .easedBy(adjustments)
-                .forStudent(new TimeNeeds(false, List.of(factor)), 0, NO_EXTRA_DAYS, ZoneOffset.UTC);
+        EasedTerms eased = base.replacedBy(own(given.entries("version")), false).easedBy(adjustments);
+        Terms.ForStudent onTop =
+                eased.forStudent(new TimeNeeds(false, List.of(factor)), 0, NO_EXTRA_DAYS, ZoneOffset.UTC);
         JsonNode limit = expect.get("timeLimit");
-        assertThat(terms.time().minutes())
+        assertThat(onTop.time().minutes())
                 .isEqualTo(limit.isNull() ? OptionalInt.empty() : OptionalInt.of(limit.asInt()));
-        assertThat(terms.opens()).isEqualTo(moment(expect.get("opens")));
-        assertThat(terms.due()).isEqualTo(moment(expect.get("due")));
-        assertThat(terms.closes()).isEqualTo(moment(expect.get("closes")));
-        assertThat(terms.tries()).isEqualTo(expect.number("tries"));
+        assertThat(eased.terms().opens()).isEqualTo(moment(expect.get("opens")));
+        assertThat(eased.terms().due()).isEqualTo(moment(expect.get("due")));
+        assertThat(eased.terms().closes()).isEqualTo(moment(expect.get("closes")));
+        assertThat(eased.terms().tries()).isEqualTo(expect.number("tries"));
+    }
+
+    static void extraDaysAtTheEnd(Fields given, Fields expect) {
+        Terms terms = new Terms(
+                OptionalInt.empty(), false, Optional.empty(), moment(given.get("due")), moment(given.get("closes")), 1);
+        Terms.ForStudent moved = terms.easedBy(List.of())
+                .forStudent(
+                        new TimeNeeds(false, List.of()),
+                        given.number("extraDays"),
+                        VectorRules.calendar(given),
+                        ZoneId.of(given.get("zone").asString()));
+        assertThat(moved.due()).isEqualTo(moment(expect.get("due")));
+        assertThat(moved.closes()).isEqualTo(moment(expect.get("closes")));
+        assertThat(moved.extraDays()).isEqualTo(expect.number("extraDaysGiven"));
     }
 
     /** A field that is not there says nothing; one that is null says that there is none. */
@@ -85,6 +101,9 @@ final class TermsVectors {
     }
 
     private static Instant instant(JsonNode value) {
-        return LocalDateTime.parse(value.asString()).toInstant(ZoneOffset.UTC);
+        String text = value.asString();
+        return text.endsWith("Z")
+                ? Instant.parse(text)
+                : LocalDateTime.parse(text).toInstant(ZoneOffset.UTC);
     }
 }

@@ -58,6 +58,8 @@ final class VectorRules {
             Map.entry("who-gets-what", VectorRules::whoGetsWhat),
             Map.entry("teaching-days", VectorRules::teachingDays),
             Map.entry("extra-days", VectorRules::extraDays),
+            Map.entry("extra-days-at-the-end", TermsVectors::extraDaysAtTheEnd),
+            Map.entry("standing", StandingVectors::standing),
             Map.entry("skill-status", VectorRules::skillStatus),
             Map.entry("ready-to-teach", VectorRules::readyToTeach),
             Map.entry("marks", ProgressVectors::marks),
@@ -193,11 +195,12 @@ final class VectorRules {
                 .plusExtraDays(
                         Instant.parse(given.get("due").asString()),
                         given.number("extraDays"),
-                        ZoneId.of(given.get("zone").asString()));
+                        ZoneId.of(given.get("zone").asString()))
+                .moment();
         assertThat(due).isEqualTo(Instant.parse(expect.get("due").asString()));
     }
 
-    private static SchoolCalendar calendar(Fields given) {
+    static SchoolCalendar calendar(Fields given) {
         List<Term> terms = given.objects("terms").stream()
                 .map(term -> new Term(
                         LocalDate.parse(term.get("from").asString()),

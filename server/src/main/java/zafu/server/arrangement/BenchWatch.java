@@ -70,10 +70,11 @@ class BenchWatch {
             }
         }
         List<Imbalance> found = new ArrayList<>();
+        int comparisons = Math.max(1, having.size() * state.groups().size());
         having.forEach((tag, students) -> state.groups().forEach(group -> {
             List<Long> members = state.membersOf(group.id());
             int inGroup = (int) members.stream().filter(students::contains).count();
-            BalanceCheck check = new BalanceCheck(placed.size(), students.size(), members.size(), inGroup);
+            BalanceCheck check = new BalanceCheck(placed.size(), students.size(), members.size(), inGroup, comparisons);
             if (check.pointedOut()) {
                 found.add(new Imbalance(group.id(), tag, inGroup, members.size(), students.size(), placed.size()));
             }

@@ -14,15 +14,17 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import zafu.core.schedule.TryTime;
+import zafu.core.work.AttemptAtWork;
 import zafu.server.task.Aids;
 
 /** One try at a task. The server's clock alone says when it began and when it ends. */
 @Entity
-class Attempt {
+class Attempt implements AttemptAtWork {
     /** Who or what handed it in. */
     enum HandedInBy {
         STUDENT,
@@ -136,6 +138,25 @@ class Attempt {
 
     @Version
     long version;
+
+    @Override
+    public Instant beganAt() {
+        return startedAt;
+    }
+
+    @Override
+    public Optional<Instant> endedAt() {
+        return Optional.ofNullable(handedInAt);
+    }
+
+    @Override
+    public OptionalDouble markedShare() {
+        if (handedInAt == null || toMark > 0) {
+            return OptionalDouble.empty();
+        }
+        boolean points = earned != null && possible != null && possible > 0;
+        return OptionalDouble.of(points ? earned / possible : 0);
+    }
 
     boolean isRunning() {
         return handedInAt == null;

@@ -21,8 +21,10 @@ import zafu.core.roster.StudentId;
 import zafu.core.schedule.DayParts;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Terms;
-import zafu.core.schedule.ToDo;
 import zafu.core.targeting.DoneFirst;
+import zafu.core.work.CountingTry;
+import zafu.core.work.Where;
+import zafu.core.work.WorkSoFar;
 import zafu.server.access.CurrentPerson;
 import zafu.server.attempt.MyWorkController.CameLate;
 import zafu.server.attempt.MyWorkController.Card;
@@ -92,6 +94,23 @@ class MyWorkService {
         @Nullable
         Attempt last() {
             return tries.isEmpty() ? null : tries.get(tries.size() - 1);
+        }
+
+        /** Where it stands; which attempt counts, and what it does to a mark, is not the student's page to say. Rule 5a. */
+        Where where(Instant now) {
+            Terms.ForStudent terms = given.terms();
+            return new WorkSoFar<>(
+                            true,
+                            terms.opens(),
+                            terms.due(),
+                            terms.closes(),
+                            said.isExcused(),
+                            tries,
+                            WorkSoFar.attemptsAsked(tries, said.lastAskedAgain()),
+                            CountingTry.LAST,
+                            false)
+                    .at(now)
+                    .where();
         }
 
         DoneFirst.Standing standing(Instant now) {
@@ -189,14 +208,12 @@ class MyWorkService {
         LocalDateTime opens = school.local(terms.opens().orElse(null));
         LocalDateTime due = school.local(terms.due().orElse(null));
         boolean shows = last != null && waits == null;
-        boolean again = triesLeft
-                && last != null
-                && !running
-                && own.saidSince(WorkNotes.Kind.ASKED_AGAIN).isPresent();
+        Where where = own.where(now.moment());
+        boolean again = where == Where.TO_DO_AGAIN;
         return new Card(
                 own.task().taskId(),
                 given.title(),
-                own.said().isExcused() && !running ? When.DONE : when(terms, again ? null : last, now, after != null),
+                when(where, running && !last.isOverAt(now.moment()), terms, now, after != null),
                 own.task().way(),
                 onScreen ? "" : given.instructions(),
                 Aids.kept(given.questions(), given.aids().percentOfQuestions()).size(),
@@ -240,15 +257,16 @@ class MyWorkService {
     /** What holds for all cards of one look. */
     private record Now(Instant moment, SchoolCalendar calendar, ZoneId zone, DayParts parts) {}
 
-    private static When when(Terms.ForStudent terms, @Nullable Attempt last, Now now, boolean heldBack) {
-        if (last != null) {
-            return last.isRunning() && !last.isOverAt(now.moment()) ? When.GOING_ON : When.DONE;
-        }
-        return switch (ToDo.at(now.moment(), terms, now.calendar(), now.zone())) {
-            case NOW -> heldBack ? When.NEXT : When.NOW;
-            case NEXT -> When.NEXT;
-            case LATER -> When.LATER;
-            case CLOSED -> When.MISSED;
+    /** Work that was excused while it was under way may still be handed in. */
+    private static When when(Where where, boolean running, Terms.ForStudent terms, Now now, boolean heldBack) {
+        return switch (where) {
+            case NOT_GIVEN, HANDED_IN, MARKED -> When.DONE;
+            case EXCUSED -> running ? When.GOING_ON : When.DONE;
+            case WORKING -> running ? When.GOING_ON : When.DONE;
+            case NOT_OPEN_YET -> When.LATER;
+            case MISSED -> When.MISSED;
+            case OPEN, OVERDUE, TO_DO_AGAIN ->
+                heldBack || terms.isThereTimeAt(now.moment(), now.calendar(), now.zone()) ? When.NEXT : When.NOW;
         };
     }
 

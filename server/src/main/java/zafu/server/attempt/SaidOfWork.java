@@ -28,6 +28,11 @@ public record SaidOfWork(List<Said> all) {
                                 each.kind() == Kind.EXCUSED && !each.at().isAfter(moment));
     }
 
+    /** When the student was last asked to do it again. */
+    public Optional<Instant> lastAskedAgain() {
+        return since(Instant.EPOCH, Kind.ASKED_AGAIN).map(Said::at);
+    }
+
     /** The newest of a kind that was said since the student began last. */
     public Optional<Said> since(Instant begun, Kind kind) {
         return all.stream()

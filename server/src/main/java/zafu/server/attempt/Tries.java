@@ -5,9 +5,12 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import zafu.core.work.AttemptAtWork;
 import zafu.server.task.TriesSoFar;
 
 /** What students have done so far, for the features that watch it. */
@@ -16,8 +19,10 @@ public class Tries implements TriesSoFar {
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
     private final LateAnswerRepository late;
+    private final WorkNotes notes;
 
-    Tries(AttemptRepository attempts, AttemptAnswerRepository answers, LateAnswerRepository late) {
+    Tries(AttemptRepository attempts, AttemptAnswerRepository answers, LateAnswerRepository late, WorkNotes notes) {
+        this.notes = notes;
         this.attempts = attempts;
         this.answers = answers;
         this.late = late;
@@ -43,7 +48,23 @@ public class Tries implements TriesSoFar {
             @Nullable Double possible,
             Instant startedAt,
             @Nullable Instant endsAt,
-            @Nullable Instant handedInAt) {
+            @Nullable Instant handedInAt)
+            implements AttemptAtWork {
+
+        @Override
+        public Instant beganAt() {
+            return startedAt;
+        }
+
+        @Override
+        public Optional<Instant> endedAt() {
+            return Optional.ofNullable(handedInAt);
+        }
+
+        @Override
+        public OptionalDouble markedShare() {
+            return handedInAt == null || toMark > 0 ? OptionalDouble.empty() : OptionalDouble.of(share());
+        }
 
         /** What was earned of what was possible; 0 where nothing was possible. */
         public double share() {
@@ -62,8 +83,19 @@ public class Tries implements TriesSoFar {
                         each.isRunning(),
                         each.minutes,
                         each.startedAt,
-                        each.endsAt))
+                        each.endsAt,
+                        each.handedInAt))
                 .toList();
+    }
+
+    @Override
+    public Map<OneWork, SaidSoFar> said(Collection<Long> taskIds) {
+        Map<OneWork, SaidSoFar> found = new HashMap<>();
+        notes.said(taskIds)
+                .forEach((work, said) -> found.put(
+                        new OneWork(work.taskId(), work.studentId()),
+                        new SaidSoFar(said.isExcused(), said.lastAskedAgain().orElse(null))));
+        return found;
     }
 
     /** Every try at these tasks, in the order in which they were begun. */

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.core.mark.CountingTry;
+import zafu.core.work.CountingTry;
 import zafu.server.access.ClassPermission;
 
 /** How marks come about in a class. */

@@ -9,7 +9,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +18,9 @@ import zafu.core.mark.MarkItem;
 import zafu.core.mark.Standing;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
+import zafu.core.work.InMark;
+import zafu.core.work.Where;
+import zafu.core.work.WorkStanding;
 import zafu.server.attempt.SaidOfWork;
 import zafu.server.attempt.Tries.TryShown;
 import zafu.server.attempt.WorkNotes.WorkOf;
@@ -90,7 +92,7 @@ public class Marks {
         private final Map<Long, Integer> points;
         private final SchoolCalendar calendar;
         private final ZoneId zone;
-        private final Map<WorkOf, List<TryShown>> tries;
+        private final WorkOfClass all;
         private final Map<Long, Double> mostGiven = new HashMap<>();
         private final Map<Asked, Integer> pointsOfVersion = new HashMap<>();
 
@@ -103,9 +105,7 @@ public class Marks {
             this.points = points;
             this.calendar = calendar;
             this.zone = zone;
-            tries = work.tries().stream()
-                    .filter(each -> !each.startedAt().isAfter(at))
-                    .collect(Collectors.groupingBy(each -> new WorkOf(each.taskId(), each.studentId())));
+            all = new WorkOfClass(work);
             work.tries().stream()
                     .filter(each -> each.possible() != null)
                     .forEach(each -> mostGiven.merge(each.taskId(), each.possible(), Math::max));
@@ -115,64 +115,51 @@ public class Marks {
             List<MarkItem> items = new ArrayList<>();
             Map<Long, Counted> counted = new LinkedHashMap<>();
             for (TaskForClass task : work.tasks()) {
-                WorkOf one = new WorkOf(task.taskId(), student.value());
-                List<TryShown> handedIn = handedIn(tries.get(one));
-                Tasks.Given given = task.given().get(student);
-                if (given != null || !handedIn.isEmpty()) {
-                    items.add(item(task, one, given, handedIn, counted));
+                WorkStanding<TryShown> standing = all.standing(task, student, at);
+                if (standing.where() != Where.NOT_GIVEN) {
+                    items.add(item(task, task.given().get(student), standing, counted));
                 }
             }
             return new StudentMark(
                     Mark.of(work.settings().weighted(), work.settings().missingIsZero(), items), counted);
         }
 
-        /** Most students have no try at most tasks of a year. */
-        private List<TryShown> handedIn(@Nullable List<TryShown> all) {
-            return all == null
-                    ? List.of()
-                    : all.stream()
-                            .filter(each -> each.handedInAt() != null
-                                    && !each.handedInAt().isAfter(at))
-                            .toList();
-        }
-
         private MarkItem item(
                 TaskForClass task,
-                WorkOf one,
                 Tasks.@Nullable Given given,
-                List<TryShown> handedIn,
+                WorkStanding<TryShown> standing,
                 Map<Long, Counted> counted) {
             TaskCounting how = work.settings().of(task.taskId());
-            Optional<TryShown> counting = how.counting()
-                    .of(handedIn.stream().filter(each -> each.toMark() == 0).toList(), TryShown::share);
-            double possible = counting.map(each -> each.possible() == null ? 0 : each.possible())
+            double possible = standing.result()
+                    .map(each -> each.possible() == null ? 0 : each.possible())
                     .orElseGet(() -> possible(task, given));
-            Standing standing = standing(one, given, handedIn, counting, counted);
-            return new MarkItem(task.taskId(), how.categoryId(), possible, standing, how.counts());
+            return new MarkItem(
+                    task.taskId(),
+                    how.categoryId(),
+                    possible,
+                    entering(task.taskId(), given, standing, counted),
+                    how.counts());
         }
 
-        private Standing standing(
-                WorkOf one,
-                Tasks.@Nullable Given given,
-                List<TryShown> handedIn,
-                Optional<TryShown> counting,
-                Map<Long, Counted> counted) {
-            if (work.said().getOrDefault(one, SaidOfWork.NOTHING).isExcusedAt(at)) {
+        private Standing entering(
+                long taskId, Tasks.@Nullable Given given, WorkStanding<TryShown> standing, Map<Long, Counted> counted) {
+            if (standing.where() == Where.EXCUSED) {
                 return new Standing.Excused();
             }
-            if (counting.isPresent()) {
-                TryShown best = counting.get();
-                int daysLate = given == null ? 0 : daysLate(given, best);
+            if (standing.inMark() == InMark.RESULT) {
+                TryShown result = standing.result().orElseThrow();
+                int daysLate = given == null ? 0 : daysLate(given, result);
                 int off = work.settings().late().percent(daysLate);
-                counted.put(one.taskId(), new Counted(best.number(), daysLate, off));
-                double earned = best.earned() == null ? 0 : best.earned();
+                counted.put(taskId, new Counted(result.number(), daysLate, off));
+                double earned = result.earned() == null ? 0 : result.earned();
                 return new Standing.Marked(work.settings().late().left(earned, daysLate));
             }
-            counted.put(one.taskId(), Counted.NONE);
-            if (!handedIn.isEmpty()) {
-                return new Standing.Waiting();
+            counted.put(taskId, Counted.NONE);
+            if (standing.where().isMissing()) {
+                return new Standing.Missing();
             }
-            return given != null && given.terms().isOverdueAt(at) ? new Standing.Missing() : new Standing.Open();
+            boolean waits = standing.where().isHandedIn() || standing.where() == Where.TO_DO_AGAIN;
+            return waits ? new Standing.Waiting() : new Standing.Open();
         }
 
         /** What could be earned where nothing is marked yet: the points of the questions, else what others were given. */

@@ -7,7 +7,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import org.jspecify.annotations.Nullable;
-import zafu.core.mark.CountingTry;
+import zafu.core.work.CountingTry;
 
 /** How one task enters the marks of one class. */
 @Entity

@@ -2,17 +2,17 @@ package zafu.server.progress;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import zafu.core.roster.StudentId;
-import zafu.core.schedule.Terms;
+import zafu.core.work.Where;
+import zafu.core.work.WorkStanding;
 import zafu.server.attempt.SaidOfWork;
 import zafu.server.attempt.Tries.TryShown;
 import zafu.server.attempt.WorkNotes;
 import zafu.server.attempt.WorkNotes.WorkOf;
 import zafu.server.mark.Marks;
+import zafu.server.mark.WorkOfClass;
 import zafu.server.progress.ProgressController.Cell;
 import zafu.server.progress.ProgressController.State;
 import zafu.server.task.Tasks;
@@ -20,54 +20,59 @@ import zafu.server.task.Tasks.TaskForClass;
 
 /** What each cell of the grid says, from all work of a class at a moment. */
 final class Cells {
-    private final Marks.Work work;
+    private final WorkOfClass all;
     private final Instant now;
-    private final Map<WorkOf, List<TryShown>> tries;
 
     Cells(Marks.Work work, Instant now) {
-        this.work = work;
+        all = new WorkOfClass(work);
         this.now = now;
-        tries = work.tries().stream()
-                .collect(Collectors.groupingBy(each -> new WorkOf(each.taskId(), each.studentId())));
     }
 
     /** Empty where the task is not the student's. */
     Optional<Cell> of(int column, StudentId student) {
-        TaskForClass task = work.tasks().get(column);
+        TaskForClass task = all.work().tasks().get(column);
         WorkOf one = new WorkOf(task.taskId(), student.value());
-        List<TryShown> own = tries.getOrDefault(one, List.of());
-        Tasks.Given given = task.given().get(student);
-        if (given == null && own.isEmpty()) {
+        WorkStanding<TryShown> standing = standing(task, student);
+        if (standing.where() == Where.NOT_GIVEN) {
             return task.conflicts().contains(student)
                     ? Optional.of(plain(column, State.CONFLICT, false))
                     : Optional.empty();
         }
-        boolean asked = isAsked(one, own);
-        if (isExcused(one)) {
-            return Optional.of(
-                    own.isEmpty()
-                            ? plain(column, State.EXCUSED, false)
-                            : withTry(column, State.EXCUSED, given, own, false));
-        }
-        if (own.isEmpty()) {
-            return Optional.of(plain(column, notStarted(given.terms()), asked));
-        }
-        State state = own.get(own.size() - 1).running() ? State.NOW : State.HANDED_IN;
-        return Optional.of(withTry(column, state, given, own, asked));
+        List<TryShown> own = all.attempts(one);
+        State state = stateOf(standing.where());
+        boolean asked = standing.where() != Where.EXCUSED && isAsked(one, own);
+        return Optional.of(
+                own.isEmpty()
+                        ? plain(column, state, asked)
+                        : withTry(column, state, standing, task.given().get(student), own, asked));
+    }
+
+    WorkStanding<TryShown> standing(TaskForClass task, StudentId student) {
+        return all.standing(task, student, now);
     }
 
     /** The tries of one student at a task, in the order in which they were begun. */
     List<TryShown> tries(WorkOf one) {
-        return tries.getOrDefault(one, List.of());
+        return all.attempts(one);
     }
 
-    boolean isExcused(WorkOf one) {
-        return said(one).isExcused();
+    private static State stateOf(Where where) {
+        return switch (where) {
+            case NOT_GIVEN -> throw new IllegalArgumentException("what is not given has no cell");
+            case EXCUSED -> State.EXCUSED;
+            case NOT_OPEN_YET -> State.NOT_OPEN;
+            case OPEN -> State.NOT_STARTED;
+            case OVERDUE -> State.LATE;
+            case MISSED -> State.MISSED;
+            case WORKING -> State.NOW;
+            case TO_DO_AGAIN -> State.AGAIN;
+            case HANDED_IN, MARKED -> State.HANDED_IN;
+        };
     }
 
     /** Whether a reminder, or being asked to try again, is newer than anything the student has begun since. */
     boolean isAsked(WorkOf one, List<TryShown> own) {
-        SaidOfWork said = said(one);
+        SaidOfWork said = all.said(one);
         if (said == SaidOfWork.NOTHING) {
             return false;
         }
@@ -76,45 +81,47 @@ final class Cells {
                 || said.since(begun, WorkNotes.Kind.ASKED_AGAIN).isPresent();
     }
 
-    private SaidOfWork said(WorkOf one) {
-        return work.said().getOrDefault(one, SaidOfWork.NOTHING);
-    }
-
     private static Cell plain(int column, State state, boolean asked) {
         return new Cell(column, state, null, null, null, null, null, null, null, null, null, null, asked ? true : null);
     }
 
-    private Cell withTry(int column, State state, Tasks.@Nullable Given given, List<TryShown> own, boolean asked) {
+    /** Shows the attempt that is under way, else the one whose result counts, else the last. */
+    private Cell withTry(
+            int column,
+            State state,
+            WorkStanding<TryShown> standing,
+            Tasks.@Nullable Given given,
+            List<TryShown> own,
+            boolean asked) {
         TryShown last = own.get(own.size() - 1);
         boolean running = last.running();
-        boolean late =
-                given != null && last.handedInAt() != null && given.terms().isOverdueAt(last.handedInAt());
-        boolean low = state == State.HANDED_IN && isLow(last, work.settings().lowPercent());
+        TryShown shown = running ? last : standing.result().orElse(last);
+        int toMark = own.stream().mapToInt(TryShown::toMark).sum();
+        int waiting = own.stream().mapToInt(TryShown::waiting).sum();
         return new Cell(
                 column,
                 state,
-                running ? null : last.earned(),
-                running ? null : last.possible(),
+                running ? null : shown.earned(),
+                running ? null : shown.possible(),
                 running ? last.answered() : null,
                 running && given != null ? given.questions().size() : null,
-                late ? true : null,
-                low ? true : null,
-                last.id(),
-                last.waiting() > 0 ? last.waiting() : null,
-                last.toMark() > 0 ? last.toMark() : null,
+                !running && standing.late() ? true : null,
+                isLow(standing) ? true : null,
+                shown.id(),
+                waiting > 0 ? waiting : null,
+                toMark > 0 ? toMark : null,
                 own.size() > 1 ? own.size() : null,
                 asked ? true : null);
     }
 
-    /** Whether a marked result is under the bar. */
-    static boolean isLow(TryShown of, int lowPercent) {
-        return of.possible() != null && of.possible() > 0 && of.toMark() == 0 && of.share() * 100 < lowPercent;
-    }
-
-    private State notStarted(Terms.ForStudent terms) {
-        if (!terms.isOpenAt(now)) {
-            return State.NOT_OPEN;
-        }
-        return terms.isOverdueAt(now) ? State.LATE : State.NOT_STARTED;
+    /** Whether the result that counts is under the bar, and nothing newer is under way. */
+    boolean isLow(WorkStanding<TryShown> standing) {
+        boolean settled = standing.where().isHandedIn() || standing.where() == Where.TO_DO_AGAIN;
+        return settled
+                && standing.result()
+                        .filter(each -> each.possible() != null && each.possible() > 0)
+                        .filter(each ->
+                                each.share() * 100 < all.work().settings().lowPercent())
+                        .isPresent();
     }
 }

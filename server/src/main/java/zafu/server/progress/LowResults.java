@@ -3,7 +3,6 @@ package zafu.server.progress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
@@ -41,34 +40,22 @@ class LowResults {
         List<LowResult> found = new ArrayList<>();
         for (TaskForClass task : work.tasks()) {
             for (Roster.StudentName student : students.values()) {
-                WorkOf one = new WorkOf(task.taskId(), student.id());
-                low(work, cells, one)
-                        .ifPresent(tries -> found.add(new LowResult(
-                                task.taskId(),
-                                task.name(),
-                                student.id(),
-                                student.givenName(),
-                                student.familyName(),
-                                tries.stream().map(this::shown).toList(),
-                                cells.isAsked(one, tries))));
+                StudentId id = new StudentId(student.id());
+                if (cells.isLow(cells.standing(task, id))) {
+                    WorkOf one = new WorkOf(task.taskId(), student.id());
+                    List<TryShown> tries = cells.tries(one);
+                    found.add(new LowResult(
+                            task.taskId(),
+                            task.name(),
+                            student.id(),
+                            student.givenName(),
+                            student.familyName(),
+                            tries.stream().map(this::shown).toList(),
+                            cells.isAsked(one, tries)));
+                }
             }
         }
         return new ProgressController.LowResultsShown(work.settings().lowPercent(), found);
-    }
-
-    /** The handed-in tries, where the one that counts is low and none is running. */
-    private static Optional<List<TryShown>> low(Marks.Work work, Cells cells, WorkOf one) {
-        List<TryShown> own = cells.tries(one);
-        boolean running = own.stream().anyMatch(TryShown::running);
-        if (own.isEmpty() || running || cells.isExcused(one)) {
-            return Optional.empty();
-        }
-        return work.settings()
-                .of(one.taskId())
-                .counting()
-                .of(own.stream().filter(each -> each.toMark() == 0).toList(), TryShown::share)
-                .filter(counting -> Cells.isLow(counting, work.settings().lowPercent()))
-                .map(counting -> own);
     }
 
     private TryResult shown(TryShown each) {

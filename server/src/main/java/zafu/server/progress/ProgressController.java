@@ -90,10 +90,14 @@ class ProgressController {
         CONFLICT,
         NOT_OPEN,
         NOT_STARTED,
-        /** Past due and not handed in. */
+        /** Past due and not begun; it is still taken. */
         LATE,
+        /** Not begun, and nothing is taken any more. */
+        MISSED,
         NOW,
         HANDED_IN,
+        /** Handed in, and the student is asked to do it again. */
+        AGAIN,
         EXCUSED
     }
 

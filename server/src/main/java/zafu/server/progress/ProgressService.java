@@ -112,7 +112,9 @@ class ProgressService {
                 name.familyName(),
                 own,
                 sum.mark().overall().isPresent() ? sum.mark().overall().getAsDouble() : null,
-                (int) own.stream().filter(cell -> cell.state() == State.LATE).count(),
+                (int) own.stream()
+                        .filter(cell -> cell.state() == State.LATE || cell.state() == State.MISSED)
+                        .count(),
                 (int) own.stream().filter(cell -> cell.late() != null).count());
     }
 

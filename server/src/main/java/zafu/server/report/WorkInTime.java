@@ -5,39 +5,36 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import zafu.core.roster.StudentId;
-import zafu.server.attempt.SaidOfWork;
+import zafu.core.work.Where;
+import zafu.core.work.WorkStanding;
 import zafu.server.attempt.Tries.TryShown;
 import zafu.server.attempt.WorkNotes.WorkOf;
 import zafu.server.mark.Marks;
+import zafu.server.mark.WorkOfClass;
 import zafu.server.task.Tasks;
 import zafu.server.task.Tasks.TaskForClass;
 
 /** What students did of the work that falls in a stretch of days; what is excused is no part of it. */
 final class WorkInTime {
-    private final Marks.Work work;
+    private final WorkOfClass all;
     private final LocalDate from;
     private final LocalDate to;
     private final ZoneId zone;
     private final Instant now;
-    private final Map<WorkOf, List<TryShown>> handedIn;
 
     /**
      * @param from first day
      * @param to last day
      */
     WorkInTime(Marks.Work work, LocalDate from, LocalDate to, ZoneId zone, Instant now) {
-        this.work = work;
+        all = new WorkOfClass(work);
         this.from = from;
         this.to = to;
         this.zone = zone;
         this.now = now;
-        handedIn = work.tries().stream()
-                .filter(each -> each.handedInAt() != null)
-                .collect(Collectors.groupingBy(each -> new WorkOf(each.taskId(), each.studentId())));
     }
 
     /**
@@ -57,45 +54,39 @@ final class WorkInTime {
     /** In the order of the tasks. */
     List<Piece> of(StudentId student) {
         List<Piece> pieces = new ArrayList<>();
-        for (TaskForClass task : work.tasks()) {
-            WorkOf one = new WorkOf(task.taskId(), student.value());
-            if (!work.said().getOrDefault(one, SaidOfWork.NOTHING).isExcused()) {
-                Piece piece = piece(task, student, handedIn.getOrDefault(one, List.of()));
-                if (piece != null) {
-                    pieces.add(piece);
-                }
+        for (TaskForClass task : all.work().tasks()) {
+            WorkStanding<TryShown> standing = all.standing(task, student, now);
+            Piece piece = standing.where() == Where.EXCUSED ? null : piece(task, student, standing);
+            if (piece != null) {
+                pieces.add(piece);
             }
         }
         return pieces;
     }
 
-    private @Nullable Piece piece(TaskForClass task, StudentId student, List<TryShown> tries) {
+    private @Nullable Piece piece(TaskForClass task, StudentId student, WorkStanding<TryShown> standing) {
         Tasks.Given given = task.given().get(student);
         LocalDate due =
                 given == null ? null : given.terms().due().map(this::day).orElse(null);
-        if (tries.isEmpty()) {
-            boolean overdue = given != null && given.terms().isOverdueAt(now);
-            return overdue && isIn(due) ? new Piece(task, due, null, null) : null;
+        LocalDate last = all.attempts(new WorkOf(task.taskId(), student.value())).stream()
+                .map(TryShown::handedInAt)
+                .filter(Objects::nonNull)
+                .reduce((first, second) -> second)
+                .map(this::day)
+                .orElse(null);
+        if (last == null) {
+            LocalDate expected = due != null || given == null
+                    ? due
+                    : given.terms().closes().map(this::day).orElse(null);
+            return standing.where().isMissing() && isIn(expected) ? new Piece(task, due, null, null) : null;
         }
-        LocalDate last = day(tries.get(tries.size() - 1).handedInAt());
-        if (!isIn(due) && !isIn(last)) {
-            return null;
-        }
-        List<TryShown> marked =
-                tries.stream().filter(each -> each.toMark() == 0).toList();
-        return new Piece(
-                task,
-                due,
-                last,
-                work.settings()
-                        .of(task.taskId())
-                        .counting()
-                        .of(marked, TryShown::share)
-                        .orElse(null));
+        return isIn(due) || isIn(last)
+                ? new Piece(task, due, last, standing.result().orElse(null))
+                : null;
     }
 
-    private LocalDate day(@Nullable Instant moment) {
-        return LocalDate.ofInstant(moment == null ? Instant.EPOCH : moment, zone);
+    private LocalDate day(Instant moment) {
+        return LocalDate.ofInstant(moment, zone);
     }
 
     private boolean isIn(@Nullable LocalDate day) {

@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -9,8 +10,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import zafu.core.need.Accommodation;
 import zafu.core.need.NeedsForWork;
 import zafu.core.roster.GroupId;
@@ -24,6 +28,9 @@ import zafu.core.targeting.Outcome;
 import zafu.core.targeting.Targets;
 import zafu.core.targeting.VersionId;
 import zafu.core.targeting.WhoGetsWhat;
+import zafu.core.work.CountingTry;
+import zafu.core.work.Where;
+import zafu.core.work.WorkSoFar;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
 import zafu.server.roster.Roster;
 
@@ -35,6 +42,10 @@ final class ClassTasks {
     private final List<GroupWithMembers> groups;
     private final List<TaskWithVersions> tasks;
     private final Map<Long, List<TriesSoFar.TrySoFar>> tries;
+    /** Read when first asked for: most looks at tasks have nothing to do with it. */
+    private final Supplier<Map<TriesSoFar.OneWork, TriesSoFar.SaidSoFar>> said;
+
+    private @Nullable Map<TriesSoFar.OneWork, TriesSoFar.SaidSoFar> saidSoFar;
     private final Map<Long, String> subjects;
     private final SchoolCalendar calendar;
     private final ZoneId zone;
@@ -50,6 +61,7 @@ final class ClassTasks {
             List<GroupWithMembers> groups,
             List<TaskWithVersions> tasks,
             List<TriesSoFar.TrySoFar> tries,
+            Supplier<Map<TriesSoFar.OneWork, TriesSoFar.SaidSoFar>> said,
             Map<Long, String> subjects,
             SchoolCalendar calendar,
             ZoneId zone,
@@ -61,6 +73,7 @@ final class ClassTasks {
         this.groups = groups;
         this.tasks = tasks;
         this.tries = tries.stream().collect(Collectors.groupingBy(TriesSoFar.TrySoFar::taskId));
+        this.said = said;
         this.subjects = subjects;
         this.calendar = calendar;
         this.zone = zone;
@@ -169,6 +182,28 @@ final class ClassTasks {
         return triesOf(task).stream()
                 .filter(each -> each.studentId() == student.value())
                 .toList();
+    }
+
+    /** Where a student's work at a task that is theirs by these terms stands. Rule 5a. */
+    Where standing(TaskWithVersions task, StudentId student, Terms.ForStudent terms, Instant now) {
+        if (saidSoFar == null) {
+            saidSoFar = said.get();
+        }
+        TriesSoFar.SaidSoFar of = saidSoFar.getOrDefault(
+                new TriesSoFar.OneWork(task.task().id, student.value()), TriesSoFar.SaidSoFar.NOTHING);
+        List<TriesSoFar.TrySoFar> attempts = triesOf(task, student);
+        return new WorkSoFar<>(
+                        true,
+                        terms.opens(),
+                        terms.due(),
+                        terms.closes(),
+                        of.excused(),
+                        attempts,
+                        WorkSoFar.attemptsAsked(attempts, Optional.ofNullable(of.askedAgainAt())),
+                        CountingTry.LAST,
+                        false)
+                .at(now)
+                .where();
     }
 
     /** What the student needs for this work today. */

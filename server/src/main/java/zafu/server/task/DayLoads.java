@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -20,6 +21,7 @@ import zafu.core.schedule.Setting;
 import zafu.core.schedule.Terms;
 import zafu.core.schedule.TimeLimit;
 import zafu.core.targeting.Outcome;
+import zafu.core.work.Where;
 import zafu.server.library.Library;
 import zafu.server.task.LedMinutes.Led;
 
@@ -29,9 +31,12 @@ class DayLoads {
     private final Library library;
     private final LedMinutes led;
 
-    DayLoads(Library library, LedMinutes led) {
+    private final Clock clock;
+
+    DayLoads(Library library, LedMinutes led, Clock clock) {
         this.library = library;
         this.led = led;
+        this.clock = clock;
     }
 
     /** Everything that weighs on the students of a class from one day to another. */
@@ -43,22 +48,29 @@ class DayLoads {
     OfClass of(long classId, ClassTasks all, List<TaskWithVersions> tasks, LocalDate from, LocalDate to) {
         Map<Long, Integer> own = ownMinutes(tasks);
         Map<StudentId, List<OpenWork>> works = new LinkedHashMap<>();
+        Instant now = clock.instant();
         for (TaskWithVersions task : tasks) {
             if (task.task().state != TaskState.TAKEN_BACK) {
-                add(works, all, task, own);
+                add(works, all, task, own, now);
             }
         }
         return new OfClass(all, works, led.between(classId, from, to));
     }
 
     private static void add(
-            Map<StudentId, List<OpenWork>> works, ClassTasks all, TaskWithVersions task, Map<Long, Integer> own) {
+            Map<StudentId, List<OpenWork>> works,
+            ClassTasks all,
+            TaskWithVersions task,
+            Map<Long, Integer> own,
+            Instant now) {
         Map<StudentId, Outcome> outcomes = all.outcomes(task);
-        outcomes.forEach((student, outcome) -> outcome.given()
-                .flatMap(task::content)
-                .filter(content -> all.triesOf(task, student).stream().allMatch(TriesSoFar.TrySoFar::running))
-                .ifPresent(content -> {
+        outcomes.forEach(
+                (student, outcome) -> outcome.given().flatMap(task::content).ifPresent(content -> {
                     Terms.ForStudent terms = all.termsFor(task, student, content);
+                    Where where = all.standing(task, student, terms, now);
+                    if (where != Where.NOT_OPEN_YET && !where.isToDo()) {
+                        return;
+                    }
                     int materials = own.getOrDefault(content.versionId(), 0);
                     int minutes = minutes(terms.time(), materials, content, all.needsFor(task, student));
                     works.computeIfAbsent(student, id -> new ArrayList<>())

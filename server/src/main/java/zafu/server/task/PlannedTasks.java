@@ -1,5 +1,6 @@
 package zafu.server.task;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -14,6 +15,7 @@ import org.springframework.stereotype.Service;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.EasedTerms;
 import zafu.core.schedule.Setting;
+import zafu.core.schedule.Terms;
 import zafu.core.targeting.Outcome;
 
 /** Tasks of a class as a plan shows them: who has which version on which days. Permission is the caller's to check. */
@@ -22,9 +24,12 @@ public class PlannedTasks {
     private final TaskLoader loader;
     private final DayLoads loads;
 
-    PlannedTasks(TaskLoader loader, DayLoads loads) {
+    private final Clock clock;
+
+    PlannedTasks(TaskLoader loader, DayLoads loads, Clock clock) {
         this.loader = loader;
         this.loads = loads;
+        this.clock = clock;
     }
 
     /**
@@ -87,16 +92,17 @@ public class PlannedTasks {
     /** @param from first day for which minutes will be asked, to the last */
     public OfClass of(long classId, LocalDate from, LocalDate to) {
         ClassTasks all = loader.allOf(classId);
+        Instant now = clock.instant();
         List<Planned> planned = all.tasks().stream()
                 .filter(task -> task.task().state != TaskState.TAKEN_BACK)
-                .map(task -> planned(all, task))
+                .map(task -> planned(all, task, now))
                 .toList();
         return new OfClass(planned, loads.of(classId, all, from, to));
     }
 
     private record Same(long versionId, Optional<Instant> opens, Optional<Instant> due, Optional<Integer> minutes) {}
 
-    private static Planned planned(ClassTasks all, TaskWithVersions task) {
+    private static Planned planned(ClassTasks all, TaskWithVersions task, Instant now) {
         Set<StudentId> conflicts = new LinkedHashSet<>();
         Set<StudentId> covered = new LinkedHashSet<>();
         Map<Same, Set<StudentId>> same = new LinkedHashMap<>();
@@ -116,7 +122,7 @@ public class PlannedTasks {
             same.put(sameOf(base, base.terms().easedBy(List.of())), Set.of());
         }
         List<Bar> bars = new ArrayList<>();
-        same.forEach((key, students) -> bars.add(bar(all, task, key, students)));
+        same.forEach((key, students) -> bars.add(bar(all, task, key, students, now)));
         Task of = task.task();
         return new Planned(
                 of.id,
@@ -142,15 +148,15 @@ public class PlannedTasks {
                 content.versionId(), terms.terms().opens(), terms.terms().due(), typed.over(limit));
     }
 
-    private static Bar bar(ClassTasks all, TaskWithVersions task, Same key, Set<StudentId> students) {
+    private static Bar bar(ClassTasks all, TaskWithVersions task, Same key, Set<StudentId> students, Instant now) {
         TaskVersion version = task.versions().stream()
                 .filter(each -> each.id == key.versionId())
                 .findFirst()
                 .orElse(task.base());
         Set<StudentId> handedIn = new LinkedHashSet<>();
         students.forEach(student -> {
-            List<TriesSoFar.TrySoFar> tries = all.triesOf(task, student);
-            if (!tries.isEmpty() && tries.stream().noneMatch(TriesSoFar.TrySoFar::running)) {
+            Terms.ForStudent terms = all.termsFor(task, student, task.content(version));
+            if (all.standing(task, student, terms, now).isHandedIn()) {
                 handedIn.add(student);
             }
         });

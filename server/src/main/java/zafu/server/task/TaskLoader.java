@@ -138,6 +138,7 @@ class TaskLoader {
                                 others.getOrDefault(task.id, List.of())))
                         .toList(),
                 tries.of(ids),
+                () -> tries.said(ids),
                 subjects,
                 school.calendar(),
                 school.zone(),

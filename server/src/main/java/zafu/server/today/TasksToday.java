@@ -14,12 +14,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
-import zafu.server.attempt.Tries;
+import zafu.core.work.Where;
+import zafu.server.mark.WorkOfClass;
 import zafu.server.roster.Roster.StudentName;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.PlannedTasks.Bar;
@@ -37,12 +37,10 @@ import zafu.server.today.TodayController.TaskConflict;
 @Component
 class TasksToday {
     private static final int DRAFT_IS_OLD_AFTER_DAYS = 3;
-    private final Tries tries;
     private final SchoolSettings school;
     private final Clock clock;
 
-    TasksToday(Tries tries, SchoolSettings school, Clock clock) {
-        this.tries = tries;
+    TasksToday(SchoolSettings school, Clock clock) {
         this.school = school;
         this.clock = clock;
     }
@@ -92,17 +90,12 @@ class TasksToday {
                 .toList();
     }
 
-    List<Overdue> overdue(List<TaskForClass> out, Map<StudentId, StudentName> names) {
-        Map<Long, Set<Long>> handedIn = handedIn(out);
+    List<Overdue> overdue(WorkOfClass work, Map<StudentId, StudentName> names) {
         Instant now = clock.instant();
         List<Overdue> found = new ArrayList<>();
-        for (TaskForClass task : out) {
-            List<Late> late = task.given().entrySet().stream()
-                    .filter(each -> each.getValue().terms().isOverdueAt(now))
-                    .filter(each -> !each.getValue().terms().isClosedAt(now))
-                    .map(Map.Entry::getKey)
-                    .filter(student ->
-                            !handedIn.getOrDefault(task.taskId(), Set.of()).contains(student.value()))
+        for (TaskForClass task : work.work().tasks()) {
+            List<Late> late = task.given().keySet().stream()
+                    .filter(student -> work.standing(task, student, now).where() == Where.OVERDUE)
                     .map(student -> new Late(student.value(), names.get(student).givenName()))
                     .toList();
             if (!late.isEmpty()) {
@@ -112,31 +105,19 @@ class TasksToday {
         return found;
     }
 
-    private Map<Long, Set<Long>> handedIn(List<TaskForClass> out) {
-        return tries.shown(out.stream().map(TaskForClass::taskId).toList()).stream()
-                .filter(each -> !each.running())
-                .collect(Collectors.groupingBy(
-                        Tries.TryShown::taskId, Collectors.mapping(Tries.TryShown::studentId, Collectors.toSet())));
-    }
-
-    /** Who has no task that is open, or opens, in the rest of this week; nobody where no one has one. */
-    List<String> idle(List<TaskForClass> out, Map<StudentId, StudentName> names) {
+    /** Who has nothing to do that is open, or opens, in the rest of this week; nobody where no one has anything. */
+    List<String> idle(WorkOfClass work, Map<StudentId, StudentName> names) {
         LocalDate today = school.today();
         LocalDate sunday = today.with(TemporalAdjusters.nextOrSame(DayOfWeek.SUNDAY));
         Instant now = clock.instant();
         Instant weekEnds = sunday.plusDays(1).atStartOfDay(school.zone()).toInstant();
-        Map<Long, Set<Long>> handedIn = handedIn(out);
+        Instant dayBegins = today.atStartOfDay(school.zone()).toInstant();
         Set<StudentId> busy = new LinkedHashSet<>();
-        out.forEach(task -> task.given().forEach((student, given) -> {
-            boolean thisWeek =
-                    given.terms().isOpenAt(weekEnds) && !given.terms().isClosedAt(now);
-            boolean past = given.terms()
-                    .due()
-                    .filter(due ->
-                            due.isBefore(today.atStartOfDay(school.zone()).toInstant()))
-                    .isPresent();
-            boolean done = handedIn.getOrDefault(task.taskId(), Set.of()).contains(student.value());
-            if (thisWeek && !past && !done) {
+        work.work().tasks().forEach(task -> task.given().forEach((student, given) -> {
+            Where where = work.standing(task, student, now).where();
+            boolean past = given.terms().due().filter(dayBegins::isAfter).isPresent();
+            boolean comes = where == Where.NOT_OPEN_YET && given.terms().isOpenAt(weekEnds);
+            if (comes || where.isToDo() && !past) {
                 busy.add(student);
             }
         }));

@@ -16,7 +16,9 @@ import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.ArrangementNews;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.entry.WaitingAtDoor;
+import zafu.server.mark.WorkOfClass;
 import zafu.server.measure.Measures;
+import zafu.server.progress.ClassWork;
 import zafu.server.roster.ClassTimes;
 import zafu.server.roster.ClassTimesController.Meeting;
 import zafu.server.roster.Roster;
@@ -30,7 +32,7 @@ import zafu.server.today.TodayController.Today;
 class TodayService {
     private final ArrangementNews arrangements;
     private final PlannedTasks planned;
-    private final Tasks tasks;
+    private final ClassWork classWork;
     private final TasksToday tasksToday;
     private final GroupsToday groupsToday;
     private final BrokenLinks links;
@@ -48,7 +50,7 @@ class TodayService {
     TodayService(
             ArrangementNews arrangements,
             PlannedTasks planned,
-            Tasks tasks,
+            ClassWork classWork,
             TasksToday tasksToday,
             GroupsToday groupsToday,
             BrokenLinks links,
@@ -64,7 +66,7 @@ class TodayService {
             Clock clock) {
         this.arrangements = arrangements;
         this.planned = planned;
-        this.tasks = tasks;
+        this.classWork = classWork;
         this.tasksToday = tasksToday;
         this.groupsToday = groupsToday;
         this.links = links;
@@ -88,7 +90,8 @@ class TodayService {
         LocalDateTime now = school.local(clock.instant());
         var names = roster.byId(classId);
         List<PlannedTasks.Planned> plan = planned.of(classId, today, today).tasks();
-        List<Tasks.TaskForClass> out = tasks.handedOut(classId);
+        WorkOfClass work = new WorkOfClass(classWork.of(classId));
+        List<Tasks.TaskForClass> out = work.work().tasks();
         return new Today(
                 now,
                 nextMeeting(classId, now),
@@ -96,8 +99,8 @@ class TodayService {
                 arrangements.of(classId),
                 mayChange ? tasksToday.drafts(plan) : List.of(),
                 mayChange ? tasksToday.conflicts(plan, names) : List.of(),
-                tasksToday.overdue(out, names),
-                tasksToday.idle(out, names),
+                tasksToday.overdue(work, names),
+                tasksToday.idle(work, names),
                 tasksToday.soon(plan),
                 groupsToday.of(classId, arrangementId, plan, out),
                 mayChange ? links.of(classId) : List.of(),

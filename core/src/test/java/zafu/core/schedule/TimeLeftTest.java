@@ -13,7 +13,7 @@ import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class ToDoTest {
+class TimeLeftTest {
     private static final ZoneId HALIFAX = ZoneId.of("America/Halifax");
     /** Friday the 12th is closed, so after Thursday comes Monday. */
     private static final SchoolCalendar CALENDAR = new SchoolCalendar(
@@ -28,22 +28,20 @@ class ToDoTest {
 
     @ParameterizedTest
     @CsvSource({
-        // now, opens, due, closes
-        "2027-02-09T08:10, , , , NOW",
-        "2027-02-09T08:10, , 2027-02-09T15:00, , NOW",
-        "2027-02-09T08:10, , 2027-02-10T23:59, , NOW",
-        "2027-02-09T08:10, , 2027-02-11T09:00, , NEXT",
-        "2027-02-09T08:10, , 2027-02-08T15:00, , NOW",
-        "2027-02-11T08:10, , 2027-02-15T15:00, , NOW",
-        "2027-02-11T08:10, , 2027-02-16T15:00, , NEXT",
-        "2027-02-09T08:10, 2027-02-09T09:00, 2027-02-09T15:00, , LATER",
-        "2027-02-09T09:00, 2027-02-09T09:00, , , NOW",
-        "2027-02-09T15:00, , 2027-02-09T12:00, 2027-02-09T15:00, CLOSED",
-        "2027-06-25T08:00, , 2027-09-01T08:00, , NOW"
+        // now, due
+        "2027-02-09T08:10, , false",
+        "2027-02-09T08:10, 2027-02-09T15:00, false",
+        "2027-02-09T08:10, 2027-02-10T23:59, false",
+        "2027-02-09T08:10, 2027-02-11T09:00, true",
+        "2027-02-09T08:10, 2027-02-08T15:00, false",
+        "2027-02-11T08:10, 2027-02-15T15:00, false",
+        "2027-02-11T08:10, 2027-02-16T15:00, true",
+        "2027-06-25T08:00, 2027-09-01T08:00, false"
     })
-    void itStandsWhereItBelongsInTheDay(String now, String opens, String due, String closes, ToDo expected) {
-        Terms.ForStudent terms =
-                new Terms.ForStudent(new TimeLimit.NoLimit(), at(opens), at(due), at(closes), 1, 0, Set.of());
-        assertThat(ToDo.at(at(now).orElseThrow(), terms, CALENDAR, HALIFAX)).isEqualTo(expected);
+    void thereIsTimeUntilTheNextTeachingDayEnds(String now, String due, boolean expected) {
+        Terms.ForStudent terms = new Terms.ForStudent(
+                new TimeLimit.NoLimit(), Optional.empty(), at(due), Optional.empty(), 1, 0, Set.of());
+        assertThat(terms.isThereTimeAt(at(now).orElseThrow(), CALENDAR, HALIFAX))
+                .isEqualTo(expected);
     }
 }

@@ -1,4 +1,4 @@
-package zafu.core.mark;
+package zafu.core.work;
 
 import java.util.List;
 import java.util.Optional;
