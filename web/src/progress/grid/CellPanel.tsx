@@ -35,7 +35,8 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
   const found = [...selection].flatMap((name) => find(grid, name));
   const cells = found.map(({ task, student }) => ({ taskId: task.id, studentId: student.id }));
   const only = found.length === 1 ? found[0] : undefined;
-  const handedIn = found.length > 0 && found.every(({ cell }) => cell.state === "HANDED_IN");
+  const handedIn =
+    found.length > 0 && found.every(({ cell }) => cell.state === "HANDED_IN" || cell.state === "AGAIN");
   const excused = found.length > 0 && found.every(({ cell }) => cell.state === "EXCUSED");
   const open = found.some(({ cell }) => cell.state === "NOT_STARTED" || cell.state === "LATE");
   const oneTask = new Set(cells.map((each) => each.taskId)).size === 1;

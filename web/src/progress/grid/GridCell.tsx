@@ -78,6 +78,8 @@ function Shape({ cell }: { cell: Cell }) {
       return <span className="soft">–</span>;
     case "LATE":
       return <span className="clay">{words.late}</span>;
+    case "MISSED":
+      return <span className="clay">{words.closed}</span>;
     case "EXCUSED":
       return <span className="soft">{words.excused}</span>;
     case "NOW":
@@ -87,6 +89,7 @@ function Shape({ cell }: { cell: Cell }) {
         </span>
       );
     case "HANDED_IN":
+    case "AGAIN":
       return <Done cell={cell} />;
   }
 }

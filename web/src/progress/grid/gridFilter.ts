@@ -23,9 +23,9 @@ export function isWanted(cell: Cell, which: Which): boolean {
     case "ALL":
       return true;
     case "OPEN":
-      return cell.state === "NOT_STARTED" || cell.state === "LATE" || cell.state === "NOW";
+      return ["NOT_STARTED", "LATE", "NOW", "AGAIN"].includes(cell.state);
     case "LATE":
-      return cell.state === "LATE";
+      return cell.state === "LATE" || cell.state === "MISSED";
     case "LOW":
       return cell.low === true;
     case "TO_MARK":

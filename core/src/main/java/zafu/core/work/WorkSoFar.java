@@ -84,7 +84,7 @@ public record WorkSoFar<A extends AttemptAtWork>(
     }
 
     private Where handedIn(List<A> handedIn, Instant now) {
-        if (handedIn.size() < attemptsAsked && !isClosed(now)) {
+        if (given && handedIn.size() < attemptsAsked && !isClosed(now)) {
             return Where.TO_DO_AGAIN;
         }
         A last = handedIn.get(handedIn.size() - 1);

@@ -166,8 +166,14 @@ class WeekReader {
                 .noneMatch(draft -> draft.groupId() != null && session.groups().contains(draft.groupId()));
     }
 
-    /** Whether a task stands in the row of everyone: one bar that nobody of a group lacks, or one that nobody has. */
+    /**
+     * Whether a task stands in the row of everyone: one bar that nobody of a group lacks, or one that nobody has. Where there
+     * are no groups it is the only row, and holds all.
+     */
     private static boolean isForAll(Planned task, List<Draft> all) {
+        if (all.size() == 1) {
+            return true;
+        }
         if (task.covered().isEmpty()) {
             return task.conflicts().isEmpty();
         }
@@ -180,9 +186,7 @@ class WeekReader {
                                         .skip(1)
                                         .anyMatch(draft -> draft.kind() == RowKind.GROUP
                                                 && draft.members().contains(student)))
-                                .toList())
-                && (all.size() > 1
-                        || task.covered().size() == all.get(0).members().size());
+                                .toList());
     }
 
     private Optional<WeekBar> bar(Planned task, Bar bar, Draft draft, List<LocalDate> days) {

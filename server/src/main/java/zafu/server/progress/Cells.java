@@ -94,7 +94,7 @@ final class Cells {
             List<TryShown> own,
             boolean asked) {
         TryShown last = own.get(own.size() - 1);
-        boolean running = last.running();
+        boolean running = standing.where() == Where.WORKING;
         TryShown shown = running ? last : standing.result().orElse(last);
         int toMark = own.stream().mapToInt(TryShown::toMark).sum();
         int waiting = own.stream().mapToInt(TryShown::waiting).sum();
