@@ -74,6 +74,13 @@ export const sheetQuery = (
       ),
   });
 
+export const correctedKeysQuery = (classId: number, taskId: number) =>
+  queryOptions({
+    queryKey: ["class", classId, "results", taskId, "corrected-keys"],
+    meta: ofThePage,
+    queryFn: () => data(api.GET("/api/tasks/{taskId}/corrected-keys", { params: { path: { taskId } } })),
+  });
+
 export const resultsQuery = (classId: number, taskId: number, arrangementId: number | undefined) =>
   queryOptions({
     queryKey: ["class", classId, "results", taskId, arrangementId],

@@ -96,6 +96,7 @@ function Work({ card, now, first, children }: WorkProps) {
         {aboutCard(card, now)}
       </Box>
       {card.remindedBy && <Box sx={{ fontSize: "0.88em" }}>{words.reminds(card.remindedBy)}</Box>}
+      {card.corrected && <Box sx={{ fontSize: 14 }}>{words.corrected}</Box>}
       {card.remark && (
         <Box sx={{ fontSize: "0.88em", whiteSpace: "pre-wrap" }}>
           <b>{words.says(card.remarkBy)}</b>

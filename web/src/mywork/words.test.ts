@@ -21,6 +21,7 @@ const card: Schemas["Card"] = {
   remark: "",
   again: false,
   excused: false,
+  corrected: false,
 };
 
 describe("a piece of work in a child's words", () => {

@@ -6,6 +6,7 @@ type Card = Schemas["Card"];
 
 export const words = {
   excused: "you do not have to do this",
+  corrected: "A question was corrected, and your result with it.",
   anotherTry: "another try",
   reminds: (by: string) => `${by} reminds you of this.`,
   greeting: (name: string, local: string) => {

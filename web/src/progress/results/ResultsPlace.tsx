@@ -6,6 +6,7 @@ import { classesQuery } from "../../api/queries";
 import { Card, PlaceHead } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
 import { Waiting } from "../../shell/Waiting";
+import { CorrectedKeys } from "./CorrectedKeys";
 import { QuestionTable } from "./QuestionTable";
 import { SkillResults } from "./SkillResults";
 import { useMissedDeeds } from "./useMissedDeeds";
@@ -48,6 +49,7 @@ export default function ResultsPlace() {
           {words.mark}
         </Button>
       </PlaceHead>
+      {grid?.mayChange && <CorrectedKeys classId={classId} taskId={taskId} />}
       {results.groups.length === 0 ? (
         <Card sx={{ p: 3 }}>{words.nobody}</Card>
       ) : (

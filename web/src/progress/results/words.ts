@@ -5,6 +5,13 @@ import { words as common } from "../words";
 export const words = {
   about: "how it went, by question",
   back: "‹ the grid",
+  corrected: "A key was changed after answers came in",
+  wouldChange: (each: Schemas["CorrectedQuestion"]) =>
+    each.comparable
+      ? `${plural(each.answers, "answer")} marked by the old key: ${each.up} would go up, ${each.down} down.`
+      : `asks something else now. ${plural(each.answers, "answer")} cannot be marked by it.`,
+  markAgain: "Mark again by the new key",
+  markedAgain: "Marked again. What you marked by hand stays.",
   makeGroups: "Make groups from it…",
   live: "The class at work",
   mark: "Mark it",

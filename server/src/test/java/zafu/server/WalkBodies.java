@@ -169,6 +169,8 @@ final class WalkBodies {
             Map.entry("/marking/tasks", Map.of("tasks", List.of(1), "counts", true, "counting", "BEST")),
             Map.entry("/answers/{questionId}/mark", Map.of("points", 1, "comment", "")),
             Map.entry("/tries/{tryId}/mark", Map.of("earned", 1, "possible", 2)),
+            Map.entry("/corrected-keys", Map.of("questions", List.of(1))),
+            Map.entry("/corrected-keys/undone", Map.of("ids", List.of(1))),
             Map.entry("/accepted", Map.of("questionId", 1, "given", "x", "points", 1)),
             Map.entry("/returned", Map.of("tries", List.of(1), "returned", true)),
             Map.entry("/api/phrases", Map.of("words", "x")),

@@ -136,6 +136,10 @@ class Attempt implements AttemptAtWork {
     @Nullable
     Instant markedAt;
 
+    /** When its result changed because a key was corrected. */
+    @Nullable
+    Instant correctedAt;
+
     @Version
     long version;
 

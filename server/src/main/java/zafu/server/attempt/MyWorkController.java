@@ -100,6 +100,7 @@ class MyWorkController {
      * @param again whether a teacher asks for another try, which is not begun yet
      * @param excused whether it need not be done
      * @param remindedBy who reminds the student of it, where somebody did since they began last
+     * @param corrected whether the result that shows was changed since by a corrected key
      */
     record Card(
             long taskId,
@@ -128,7 +129,8 @@ class MyWorkController {
             @Nullable String after,
             boolean again,
             boolean excused,
-            @Nullable String remindedBy) {}
+            @Nullable String remindedBy,
+            boolean corrected) {}
 
     /**
      * @param writtenNumber how often what is written was changed

@@ -242,7 +242,8 @@ class MyWorkService {
                 own.said().isExcused(),
                 own.saidSince(WorkNotes.Kind.REMINDED)
                         .map(each -> results.nameOf(each.adultId()))
-                        .orElse(null));
+                        .orElse(null),
+                shows && last.correctedAt != null);
     }
 
     private EarlierTry earlier(Attempt each, Own own) {

@@ -24,7 +24,7 @@ class TryMarker {
     private final AttemptAnswerRepository answers;
     private final AcceptedAnswerRepository acceptedAnswers;
     private final OutNow out;
-    private final Library library;
+    private final QuestionsOfAttempt questions;
     private final Skills skills;
     private final SchoolSettings school;
     private final Clock clock;
@@ -34,7 +34,7 @@ class TryMarker {
             AttemptAnswerRepository answers,
             AcceptedAnswerRepository acceptedAnswers,
             OutNow out,
-            Library library,
+            QuestionsOfAttempt questions,
             Skills skills,
             SchoolSettings school,
             Clock clock) {
@@ -42,7 +42,7 @@ class TryMarker {
         this.answers = answers;
         this.acceptedAnswers = acceptedAnswers;
         this.out = out;
-        this.library = library;
+        this.questions = questions;
         this.skills = skills;
         this.school = school;
         this.clock = clock;
@@ -118,7 +118,7 @@ class TryMarker {
     }
 
     /** What a person gave, for this student or for everybody with this answer, else by itself; empty where a person must. */
-    private static OptionalDouble earned(Library.Asked asked, AttemptAnswer answer, AcceptedHere accepted) {
+    static OptionalDouble earned(Library.Asked asked, AttemptAnswer answer, AcceptedHere accepted) {
         if (answer.givenPoints != null) {
             return OptionalDouble.of(answer.givenPoints);
         }
@@ -144,10 +144,9 @@ class TryMarker {
         }
     }
 
-    /** As they were when it was handed in: a question that is corrected later does not mark anew what is done. */
     Map<Long, Library.Asked> questionsOf(Attempt attempt) {
         return out.given(attempt)
-                .map(version -> library.questions(attempt.kept(version.questions()), attempt.handedInAt))
+                .map(version -> questions.of(attempt, attempt.kept(version.questions())))
                 .orElse(Map.of());
     }
 }

@@ -38,6 +38,7 @@ class TryPages {
     private final AttemptAnswerRepository answers;
     private final HandedWork handed;
     private final Library library;
+    private final QuestionsOfAttempt keys;
     private final TryResults results;
     private final OutNow out;
     private final Clock clock;
@@ -46,12 +47,14 @@ class TryPages {
             AttemptAnswerRepository answers,
             HandedWork handed,
             Library library,
+            QuestionsOfAttempt keys,
             TryResults results,
             OutNow out,
             Clock clock) {
         this.answers = answers;
         this.handed = handed;
         this.library = library;
+        this.keys = keys;
         this.results = results;
         this.out = out;
         this.clock = clock;
@@ -61,8 +64,8 @@ class TryPages {
         Map<Long, AttemptAnswer> byQuestion = answers.findByAttemptId(mine.id).stream()
                 .collect(Collectors.toMap(answer -> answer.questionId, answer -> answer));
         List<Long> asked = mine.kept(given.questions());
-        // What was handed in goes on saying what it said then, whatever was corrected since.
-        Map<Long, Library.Asked> questions = library.questions(asked, mine.handedInAt);
+        // What was handed in goes on saying what it said then, whatever was changed since without marking it again.
+        Map<Long, Library.Asked> questions = keys.of(mine, asked);
         Map<Long, ItemPage> texts = library.pages(given.texts(), mine.handedInAt);
         Tasks.TaskForClass task = out.task(mine.taskId);
         ResultWaits waits = results.waits(mine, task.feedback(), given.terms());

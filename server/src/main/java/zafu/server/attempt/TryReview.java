@@ -37,6 +37,7 @@ class TryReview {
     private final TryMarker marker;
     private final OutNow out;
     private final Library library;
+    private final QuestionsOfAttempt keys;
     private final People people;
     private final TryNews news;
     private final Clock clock;
@@ -50,6 +51,7 @@ class TryReview {
             TryMarker marker,
             OutNow out,
             Library library,
+            QuestionsOfAttempt keys,
             People people,
             TryNews news,
             Clock clock) {
@@ -61,6 +63,7 @@ class TryReview {
         this.marker = marker;
         this.out = out;
         this.library = library;
+        this.keys = keys;
         this.people = people;
         this.news = news;
         this.clock = clock;
@@ -76,7 +79,7 @@ class TryReview {
                 .map(Tasks.Given::questions)
                 .map(attempt::kept)
                 .orElse(List.of());
-        Map<Long, Library.Asked> questions = library.questions(asked, attempt.handedInAt);
+        Map<Long, Library.Asked> questions = keys.of(attempt, asked);
         Roster.StudentName student = people.roster.student(attempt.studentId);
         return new TryForTeacher(
                 tryId,

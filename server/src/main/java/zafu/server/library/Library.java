@@ -221,6 +221,13 @@ public class Library {
         return found;
     }
 
+    /** Which of these questions were changed after a moment. */
+    public Set<Long> changedSince(Collection<Long> ids, Instant moment) {
+        return questionEditions.findByQuestionIdInAndUntilAtGreaterThanOrderByUntilAtDescIdDesc(ids, moment).stream()
+                .map(old -> old.questionId)
+                .collect(Collectors.toSet());
+    }
+
     private Asked asked(QuestionRow row, QuestionKind kind, String prompt, int points, String written) {
         QuestionBody body = json.readValue(written, QuestionBody.class);
         return new Asked(row.id, row.itemId, kind, prompt, points, row.skillId, body, body.asQuestion(kind, prompt));

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
@@ -49,6 +50,43 @@ public record QuestionBody(
         @Nullable @Size(max = 2000) String feedbackRight,
         @Nullable @Size(max = 2000) String feedbackWrong,
         @Nullable @Size(max = 2000) String guidance) {
+
+    /** Whether what is asked is the same, whatever is right: answers to one are answers to the other. */
+    public boolean asksTheSame(QuestionBody other) {
+        return Objects.equals(options, other.options)
+                && Objects.equals(partners, other.partners)
+                && Objects.equals(unit, other.unit)
+                && Objects.equals(asked(pieces), asked(other.pieces));
+    }
+
+    private static @Nullable List<Piece> asked(@Nullable List<Piece> all) {
+        return all == null
+                ? null
+                : all.stream()
+                        .map(each -> new Piece(
+                                each.text,
+                                each.accepted == null ? null : List.of(),
+                                each.choices,
+                                each.right == null ? null : true))
+                        .toList();
+    }
+
+    /** Whether the same answers are right; what is said about them may differ. */
+    public boolean isMarkedLike(QuestionBody other) {
+        return asksTheSame(other)
+                && Objects.equals(right, other.right)
+                && Objects.equals(rights, other.rights)
+                && Objects.equals(pairs, other.pairs)
+                && isSameNumber(value, other.value)
+                && isSameNumber(tolerance, other.tolerance)
+                && Objects.equals(accepted, other.accepted)
+                && Objects.equals(pieces, other.pieces)
+                && Objects.equals(byPart, other.byPart);
+    }
+
+    private static boolean isSameNumber(@Nullable BigDecimal one, @Nullable BigDecimal other) {
+        return one == null || other == null ? Objects.equals(one, other) : one.compareTo(other) == 0;
+    }
 
     /**
      * A stretch of text; a blank; or a word that can be chosen.
