@@ -161,7 +161,7 @@ function Contents({ report }: { report: Report }) {
       <Box component="section">
         <Box component="h3">{words.holds}</Box>
         {report.items.length === 0 && words.nothing}
-        <Box component="ul" sx={{ pl: 2.5 }}>
+        <Box component="ul" sx={{ pl: 2.5, maxHeight: 260, overflow: "auto" }}>
           {report.items.map((item, i) => (
             <li key={i}>
               <b>{item.title}</b> · {words.item(item)}

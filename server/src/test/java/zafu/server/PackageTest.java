@@ -6,14 +6,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -90,143 +85,6 @@ class PackageTest extends ServerTest {
     private JsonNode only(JsonNode report) {
         assertThat(report.get("ids")).hasSize(1);
         return item(report.get("ids").get(0).asLong());
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"2.1", "3.0"})
-    void theWholeLibraryOutAndInAgainChangesNothing(String version) {
-        HttpCaller teacher = teacher();
-        List<Long> ids = own(teacher).stream()
-                .map(each ->
-                        teacher.post("/api/library/items", each).ok().get("id").asLong())
-                .collect(Collectors.toCollection(ArrayList::new));
-        teacher.get("/api/classes/1/library?limit=500")
-                .ok()
-                .get("hits")
-                .forEach(hit -> ids.add(hit.get("id").asLong()));
-        assertThat(ids).hasSizeGreaterThan(60);
-        byte[] zip =
-                teacher.getBytes("/api/library/packages?version=" + version).body();
-        JsonNode report = teacher.upload("/api/library/packages", zip, "all.zip", FOR_SCHOOL)
-                .ok();
-        assertThat(report.get("leftOut")).isEmpty();
-        assertThat(report.get("changed")).isEmpty();
-        Map<String, Set<Map<String, Object>>> back = new LinkedHashMap<>();
-        report.get("ids").forEach(id -> {
-            JsonNode item = item(id.asLong());
-            back.computeIfAbsent(called(item), name -> new LinkedHashSet<>()).add(carried(item));
-        });
-        for (long id : new LinkedHashSet<>(ids)) {
-            JsonNode item = item(id);
-            assertThat(back.get(called(item))).as(called(item)).contains(carried(item));
-        }
-        teacher.post("/api/library/items/deleted", Map.of("ids", report.get("ids")))
-                .done();
-    }
-
-    private static String called(JsonNode item) {
-        return item.get("kind") + " " + item.get("title") + " " + item.get("language");
-    }
-
-    /** Items that a made-up school may lack: each kind with all that it can say. */
-    private List<Map<String, Object>> own(HttpCaller teacher) {
-        JsonNode skill = teacher.get("/api/skills")
-                .ok()
-                .get("strands")
-                .get(0)
-                .get("skills")
-                .get(0);
-        long sheet = teacher.uploadFile("/api/library/files", PNG, "tide table (spring) & more.png")
-                .ok()
-                .get("id")
-                .asLong();
-        List<Map<String, Object>> wanted = new ArrayList<>();
-        for (String kind : List.of("LESSON", "LINK", "PRINTABLE", "TALK", "OFF_SCREEN", "TEXT", "QUIZ")) {
-            for (boolean asking : List.of(true, false)) {
-                Map<String, Object> item = new LinkedHashMap<>();
-                item.put("kind", kind);
-                item.put("title", "Carried " + kind + asking + System.nanoTime());
-                item.put("body", "What it is *for*: 3 < 4\n\n![a crab](file:" + sheet + ")");
-                item.put("minutes", 25);
-                item.put("gradeLow", 4);
-                item.put("gradeHigh", 6);
-                item.put("tags", List.of("salt marsh", "eau & sel"));
-                item.put("licence", "CC BY 4.0");
-                item.put("skills", List.of(Map.of("skillId", skill.get("id"), "role", "PREPARES")));
-                item.put("visibility", "SCHOOL");
-                item.put("address", kind.equals("LINK") ? "https://birds.quillmere.example/a?b=1&c=2" : "");
-                item.put("aims", kind.equals("LESSON") ? "Find the *tide line*" : "");
-                item.put("steps", kind.equals("LESSON") ? "1. Look\n2. Say ![a crab](file:" + sheet + ")" : "");
-                item.put("materials", kind.equals("LESSON") ? "- string" : "");
-                if (kind.equals("PRINTABLE")) {
-                    item.put("fileId", sheet);
-                }
-                if (asking || kind.equals("QUIZ")) {
-                    Map<String, Object> question =
-                            new LinkedHashMap<>(LibraryTest.question("NUMERIC", Map.of("value", 6, "tolerance", 0)));
-                    question.put("skillId", skill.get("id"));
-                    item.put("questions", List.of(question));
-                }
-                wanted.add(item);
-            }
-        }
-        return wanted;
-    }
-
-    /** What a package carries of an item: all but who made it, and for whom. */
-    private static Map<String, Object> carried(JsonNode item) {
-        Map<String, Object> all = new LinkedHashMap<>();
-        for (String field : List.of(
-                "kind",
-                "title",
-                "body",
-                "language",
-                "licence",
-                "address",
-                "aims",
-                "steps",
-                "materials",
-                "tags",
-                "skills")) {
-            all.put(field, withoutIds(item.get(field).toString()));
-        }
-        for (String field :
-                List.of("minutes", "levelMeasureId", "levelLow", "levelHigh", "gradeLow", "gradeHigh", "sameAsTitle")) {
-            all.put(field, item.path(field).asString(""));
-        }
-        all.put("file", item.path("file").path("name").asString(""));
-        all.put(
-                "questions",
-                item.get("questions")
-                        .valueStream()
-                        .map(each -> List.of(
-                                each.get("kind"),
-                                withoutIds(each.get("prompt").toString()),
-                                each.get("points"),
-                                each.path("skillId").asString(""),
-                                withoutIds(body(each.get("body")))))
-                        .toList());
-        return all;
-    }
-
-    /** A picture has another id, and is the same picture. */
-    private static String withoutIds(String text) {
-        return text.replaceAll("file:\\d+", "file");
-    }
-
-    /** Numbers by their value: 6 and 6.0 are the same. */
-    private static String body(JsonNode body) {
-        Map<String, Object> fields = new TreeMap<>();
-        body.properties()
-                .forEach(each -> fields.put(
-                        each.getKey(),
-                        each.getValue().isNumber()
-                                ? each.getValue()
-                                        .decimalValue()
-                                        .stripTrailingZeros()
-                                        .toPlainString()
-                                : each.getValue().toString()));
-        return fields.toString();
     }
 
     @Test
