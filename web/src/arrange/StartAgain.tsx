@@ -87,7 +87,11 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
           </Button>
         )}
         <Button onClick={onClose}>{words.cancel}</Button>
-        <Button variant="contained" disabled={!possible} onClick={() => onTake(asked)}>
+        <Button
+          variant="contained"
+          disabled={!possible}
+          onClick={() => onTake({ ...asked, fingerprint: proposal.data?.fingerprint })}
+        >
           {words.start.take}
         </Button>
       </DialogActions>

@@ -7,10 +7,17 @@ import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -53,6 +60,7 @@ final class SchoolBenchmark {
             long taken = takeBundle(administrator);
             measureStudents(port, administrator, data);
             undo(administrator, taken);
+            bareInsert(data);
         } finally {
             server.destroyForcibly().waitFor();
         }
@@ -117,6 +125,49 @@ final class SchoolBenchmark {
         long from = System.nanoTime();
         administrator.post("/api/imports/" + taken + "/undo", null).done();
         System.out.printf("all of it undone in %.1f s (goal: 60 s)%n", (System.nanoTime() - from) / 1e9);
+    }
+
+    /** The same students, places and results as bare rows into a database of the same kind, with the keys that they need. */
+    private static void bareInsert(Path data) throws SQLException {
+        try (Connection bare = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("bare"))) {
+            try (Statement make = bare.createStatement()) {
+                make.execute(
+                        "create table student (id bigint primary key, source_id varchar(80) unique, given varchar(120),"
+                                + " family varchar(120), number varchar(60), grade integer)");
+                make.execute(
+                        "create table enrolment (id bigint primary key, class_id bigint, student_id bigint not null"
+                                + " references student, from_day date)");
+                make.execute(
+                        "create table observation (id bigint primary key, student_id bigint not null references student,"
+                                + " measure_id bigint, score double precision, taken_on date)");
+            }
+            bare.setAutoCommit(false);
+            long from = System.nanoTime();
+            insert(bare, "insert into student values (?, ?, ?, ?, ?, ?)", STUDENTS, i ->
+                    new Object[] {i, "s" + i, "Given" + i, "Family" + i % 977, String.valueOf(i), 5});
+            insert(bare, "insert into enrolment values (?, ?, ?, ?)", STUDENTS, i ->
+                    new Object[] {i, i / 25, i, LocalDate.of(2026, 9, 1)});
+            insert(bare, "insert into observation values (?, ?, ?, ?, ?)", 3 * STUDENTS, i ->
+                    new Object[] {i, i / 3, i % 2, (double) (i % 1200), LocalDate.of(2026, 10, 2)});
+            bare.commit();
+            System.out.printf("the same as bare rows, in batches: %.1f s%n", (System.nanoTime() - from) / 1e9);
+        }
+    }
+
+    private static void insert(Connection bare, String into, int rows, IntFunction<Object[]> row) throws SQLException {
+        try (PreparedStatement statement = bare.prepareStatement(into)) {
+            for (int i = 0; i < rows; i++) {
+                Object[] values = row.apply(i);
+                for (int column = 0; column < values.length; column++) {
+                    statement.setObject(column + 1, values[column]);
+                }
+                statement.addBatch();
+                if (i % 1000 == 999) {
+                    statement.executeBatch();
+                }
+            }
+            statement.executeBatch();
+        }
     }
 
     private static Map<String, List<String>> files() {

@@ -84,6 +84,15 @@ public record SchoolCalendar(List<Term> terms, Set<DayOfWeek> weekdays, Set<Loca
         return count;
     }
 
+    /** Teaching days from the day after the due day to that of handing in; 0 where that is in time. Rule 6, lateness. */
+    public int daysLate(Instant due, Instant handedIn, ZoneId zone) {
+        if (!handedIn.isAfter(due)) {
+            return 0;
+        }
+        LocalDate after = LocalDate.ofInstant(due, zone).plusDays(1);
+        return teachingDays(after, LocalDate.ofInstant(handedIn, zone));
+    }
+
     /**
      * When item {@code place} of a series opens, counted from 0. Rule 4, stagger: {@code plusTeachingDays(first,
      * place × step)}; empty when the terms end before.

@@ -119,6 +119,19 @@ class SchoolCalendarTest {
     }
 
     @Test
+    void lateIsCountedInTeachingDaysAfterTheDueDay() {
+        Instant friday = halifax("2027-02-12T15:00");
+        assertThat(weekdays().daysLate(friday, halifax("2027-02-12T14:59"), HALIFAX))
+                .isZero();
+        assertThat(weekdays().daysLate(friday, halifax("2027-02-12T23:00"), HALIFAX))
+                .isZero();
+        assertThat(weekdays().daysLate(friday, halifax("2027-02-14T09:00"), HALIFAX))
+                .isZero();
+        assertThat(weekdays().daysLate(friday, halifax("2027-02-16T09:00"), HALIFAX))
+                .isEqualTo(2);
+    }
+
+    @Test
     void whatCannotBeIsABugOfTheCaller() {
         assertThatThrownBy(() -> weekdays().plusTeachingDays(FIRST, -1)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Term(LAST, FIRST)).hasMessageContaining("before it begins");

@@ -71,7 +71,8 @@ class ArrangementController {
             List<Integer> granted,
             List<Long> leftOut,
             @Nullable Double fit,
-            @Nullable String impossible) {}
+            @Nullable String impossible,
+            @Nullable String fingerprint) {}
 
     /** @param share by which the rule raises what the method makes small; 0.03 is 3 % */
     record RuleTold(BenchView.RuleKind kind, List<Long> students, double share) {}

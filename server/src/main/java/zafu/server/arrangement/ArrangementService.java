@@ -176,10 +176,11 @@ class ArrangementService {
                     proposed.granted(),
                     made.leftOut().stream().map(StudentId::value).toList(),
                     made.fit().isPresent() ? made.fit().getAsDouble() : null,
-                    null);
+                    null,
+                    Proposals.fingerprint(made));
         }
         Contradiction because = ((Proposal.Impossible) proposed.proposal()).because();
-        return new Proposed(null, List.of(), List.of(), List.of(), null, proposals.sentence(pool, because));
+        return new Proposed(null, List.of(), List.of(), List.of(), null, proposals.sentence(pool, because), null);
     }
 
     @Transactional(readOnly = true)

@@ -69,9 +69,10 @@ public class Bench {
     /**
      * Where students would be after a command that has not been carried out.
      *
+     * @param classIds every class of the arrangement
      * @param groups all groups then of those students whose groups would change; none means not placed
      */
-    public record Foreseen(long classId, Map<StudentId, Set<GroupId>> groups) {}
+    public record Foreseen(List<Long> classIds, Map<StudentId, Set<GroupId>> groups) {}
 
     @Transactional
     public void carryOut(long arrangementId, BenchCommand command) {
@@ -193,7 +194,7 @@ public class Bench {
                         groups.stream().map(GroupId::new).collect(Collectors.toCollection(LinkedHashSet::new)));
             }
         }
-        return new Foreseen(arrangement.classId, moved);
+        return new Foreseen(pool.classIds(), moved);
     }
 
     private BenchStep newStep(Arrangement arrangement, BenchCommand command, BenchState before, long by) {

@@ -108,6 +108,7 @@ public record BenchCommand(
      * @param surveyId of CHOICES
      * @param copyOf of COPY: another arrangement of the class
      * @param seed another seed draws other lots; absent for the first
+     * @param fingerprint of the proposal that was seen, where that one alone is to be taken
      */
     public record ProposalAsked(
             @NotNull Method method,
@@ -120,7 +121,8 @@ public record BenchCommand(
             @Nullable @Size(max = 120) String skill,
             @Nullable Long surveyId,
             @Nullable Long copyOf,
-            @Nullable Long seed) {}
+            @Nullable Long seed,
+            @Nullable @Size(max = 80) String fingerprint) {}
 
     /** @param weight above 0, beside the others */
     public record MeasureWeight(long measureId, @DecimalMin("0.1") @DecimalMax("10") double weight) {}

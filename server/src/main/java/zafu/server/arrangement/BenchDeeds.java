@@ -100,7 +100,14 @@ class BenchDeeds {
         if (proposed.proposal() instanceof Proposal.Impossible impossible) {
             throw Refusal.unusable("no-proposal", proposals.sentence(pool, impossible.because()));
         }
-        List<List<StudentId>> groups = ((Proposal.Groups) proposed.proposal()).groups();
+        Proposal.Groups made = (Proposal.Groups) proposed.proposal();
+        if (asked.fingerprint() != null && !asked.fingerprint().equals(Proposals.fingerprint(made))) {
+            throw Refusal.conflict(
+                    "proposal-changed",
+                    "Scores, rules or students have changed since these groups were worked out. Nothing was taken; look at"
+                            + " them as they are now.");
+        }
+        List<List<StudentId>> groups = made.groups();
         if (groups.size() > BenchState.MOST_GROUPS) {
             throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
         }

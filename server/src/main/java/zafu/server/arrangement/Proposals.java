@@ -1,10 +1,12 @@
 package zafu.server.arrangement;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import zafu.core.grouping.Choices;
 import zafu.core.grouping.Contradiction;
@@ -19,10 +21,18 @@ import zafu.server.wish.PairRules;
 class Proposals {
     private final Questions questions;
     private final PairRules pairRules;
+    private final SolvedProposals solved;
 
-    Proposals(Questions questions, PairRules pairRules) {
+    Proposals(Questions questions, PairRules pairRules, SolvedProposals solved) {
         this.questions = questions;
         this.pairRules = pairRules;
+        this.solved = solved;
+    }
+
+    /** Tells groups that were seen from others, whoever is in which, in the order of the bench. */
+    static String fingerprint(Proposal.Groups made) {
+        String said = made.groups() + " without " + made.leftOut();
+        return UUID.nameUUIDFromBytes(said.getBytes(StandardCharsets.UTF_8)).toString();
     }
 
     /**
@@ -51,12 +61,12 @@ class Proposals {
     Answered answer(Pool pool, ProposalAsked asked, BenchState bench) {
         Questions.Question question = questions.of(pool, asked);
         long seed = asked.seed() == null ? 0 : asked.seed();
-        Proposal free = question.method().propose(Rules.NONE, seed);
+        Proposal free = solved.propose(question.method(), Rules.NONE, seed);
         if (!(free instanceof Proposal.Groups groups)) {
             return new Answered(question, Rules.NONE, seed, free);
         }
         Rules rules = rules(pool, bench, question, groups.groups().size());
-        Proposal proposal = rules.isEmpty() ? free : question.method().propose(rules, seed);
+        Proposal proposal = rules.isEmpty() ? free : solved.propose(question.method(), rules, seed);
         return new Answered(question, rules, seed, proposal);
     }
 

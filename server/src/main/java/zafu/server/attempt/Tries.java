@@ -5,12 +5,11 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import zafu.core.work.AttemptAtWork;
+import zafu.server.task.BegunWork;
 import zafu.server.task.TriesSoFar;
 
 /** What students have done so far, for the features that watch it. */
@@ -49,17 +48,7 @@ public class Tries implements TriesSoFar {
             Instant startedAt,
             @Nullable Instant endsAt,
             @Nullable Instant handedInAt)
-            implements AttemptAtWork {
-
-        @Override
-        public Instant beganAt() {
-            return startedAt;
-        }
-
-        @Override
-        public Optional<Instant> endedAt() {
-            return Optional.ofNullable(handedInAt);
-        }
+            implements BegunWork {
 
         @Override
         public OptionalDouble markedShare() {

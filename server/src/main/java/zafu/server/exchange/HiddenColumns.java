@@ -1,13 +1,11 @@
 package zafu.server.exchange;
 
-import java.io.ByteArrayInputStream;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
-import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -64,10 +62,8 @@ final class HiddenColumns {
 
     /** @param before the element before which all of them stand */
     private static void eachElement(byte[] xml, String name, String before, Consumer<XMLStreamReader> visit) {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         try {
-            XMLStreamReader reader = factory.createXMLStreamReader(new ByteArrayInputStream(xml));
+            XMLStreamReader reader = SpreadsheetXml.reader(xml);
             while (reader.hasNext()) {
                 if (reader.next() == XMLStreamConstants.START_ELEMENT) {
                     if (reader.getLocalName().equals(before)) {

@@ -1,6 +1,5 @@
 package zafu.server.exchange;
 
-import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -31,11 +29,8 @@ final class OdsSheet {
     }
 
     static Map<String, Sheet.Table> tables(byte[] content) {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         try {
-            OdsSheet sheet = new OdsSheet(factory.createXMLStreamReader(new ByteArrayInputStream(content)));
+            OdsSheet sheet = new OdsSheet(SpreadsheetXml.reader(content));
             return sheet.readTables();
         } catch (XMLStreamException damaged) {
             throw DelimitedText.noTable(

@@ -1,8 +1,6 @@
 package zafu.server.exchange;
 
-import java.io.ByteArrayInputStream;
 import java.util.Map;
-import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -36,10 +34,8 @@ final class WorkbookBounds {
     }
 
     private static void requirePlaces(byte[] sheet) {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         try {
-            XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(sheet));
+            XMLStreamReader xml = SpreadsheetXml.reader(sheet);
             while (xml.hasNext()) {
                 if (xml.next() == XMLStreamConstants.START_ELEMENT) {
                     switch (xml.getLocalName()) {

@@ -1,7 +1,6 @@
 package zafu.server.mark;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -179,13 +178,12 @@ public class Marks {
 
         private int daysLate(Tasks.Given given, TryShown of) {
             Instant handedIn = of.handedInAt();
-            if (handedIn == null || !given.terms().isOverdueAt(handedIn)) {
-                return 0;
-            }
-            LocalDate next =
-                    LocalDate.ofInstant(given.terms().due().orElseThrow(), zone).plusDays(1);
-            LocalDate day = LocalDate.ofInstant(handedIn, zone);
-            return day.isBefore(next) ? 0 : calendar.teachingDays(next, day);
+            return handedIn == null
+                    ? 0
+                    : given.terms()
+                            .due()
+                            .map(due -> calendar.daysLate(due, handedIn, zone))
+                            .orElse(0);
         }
     }
 }

@@ -21,7 +21,7 @@ import zafu.server.platform.Refusal;
  * one more, pages texts, web links links.
  */
 final class PackageReader {
-    private static final int MOST_QUESTIONS = 1_000;
+    static final int MOST_QUESTIONS = 1_000;
     private static final int MOST_IN_ONE = 500;
     private final PackageParts parts;
     private final String packageName;

@@ -171,6 +171,14 @@ class PackageService {
         if (drafts.isEmpty()) {
             throw Refusal.unusable("nothing-to-give", "The library holds nothing yet.");
         }
+        int questions =
+                drafts.stream().mapToInt(each -> each.questions().size()).sum();
+        if (questions > PackageReader.MOST_QUESTIONS) {
+            throw Refusal.unusable(
+                    "too-many-questions",
+                    "These are " + questions + " questions, and a package holds at most " + PackageReader.MOST_QUESTIONS
+                            + ". Save items one by one, or take along the whole school.");
+        }
         return new PackageWriter(version, files::read).write(drafts);
     }
 }

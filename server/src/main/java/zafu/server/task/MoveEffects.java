@@ -1,8 +1,9 @@
 package zafu.server.task;
 
-import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,18 +33,21 @@ class MoveEffects {
         if (foreseen.groups().isEmpty()) {
             return List.of();
         }
-        ClassTasks loaded = loader.allOf(foreseen.classId());
-        List<Effect> effects = new ArrayList<>();
-        for (TaskWithVersions task : loaded.tasks()) {
-            if (task.task().state == TaskState.HANDED_OUT) {
-                addEffects(effects, loaded, task, arrangementId, foreseen);
+        // Who is in two of the classes has the same work once.
+        Set<Effect> effects = new LinkedHashSet<>();
+        for (long classId : foreseen.classIds()) {
+            ClassTasks loaded = loader.allOf(classId);
+            for (TaskWithVersions task : loaded.tasks()) {
+                if (task.task().state == TaskState.HANDED_OUT) {
+                    addEffects(effects, loaded, task, arrangementId, foreseen);
+                }
             }
         }
-        return effects;
+        return List.copyOf(effects);
     }
 
     private static void addEffects(
-            List<Effect> effects,
+            Set<Effect> effects,
             ClassTasks loaded,
             TaskWithVersions task,
             long arrangementId,

@@ -4,10 +4,8 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import zafu.core.work.AttemptAtWork;
 
 /** What students have begun of tasks; answered by the feature that keeps tries. */
 public interface TriesSoFar {
@@ -29,17 +27,7 @@ public interface TriesSoFar {
             Instant startedAt,
             @Nullable Instant endsAt,
             @Nullable Instant handedInAt)
-            implements AttemptAtWork {
-
-        @Override
-        public Instant beganAt() {
-            return startedAt;
-        }
-
-        @Override
-        public Optional<Instant> endedAt() {
-            return Optional.ofNullable(handedInAt);
-        }
+            implements BegunWork {
 
         /** Who plans does not ask how well it went. */
         @Override
