@@ -53,10 +53,13 @@ export function StartAgain({ bench, groups, onTake, onClose }: Props) {
         api.POST("/api/arrangements/{arrangementId}/proposal", { ...path, body: asked }),
       ),
     placeholderData: (before) => before,
+    // What was worked out before a rule was added or a score came in must not be taken.
+    staleTime: 0,
     enabled: !waits,
     throwOnError: false,
   });
-  const possible = !waits && proposal.data?.groups !== undefined && !proposal.error;
+  const settled = !proposal.isFetching && !proposal.isPlaceholderData;
+  const possible = !waits && settled && proposal.data?.groups !== undefined && !proposal.error;
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="start-title">
       <DialogTitle id="start-title">
