@@ -10,7 +10,7 @@ import { words } from "./words";
 
 /** Says that a key was corrected after answers came in, what marking again would change, and does it. */
 export function CorrectedKeys({ classId, taskId }: { classId: number; taskId: number }) {
-  const found = useQuery(correctedKeysQuery(classId, taskId)).data;
+  const found = useQuery({ ...correctedKeysQuery(classId, taskId), throwOnError: false }).data;
   const tell = useNotice();
   const params = { path: { taskId } };
   const refresh = () => queryClient.invalidateQueries();
