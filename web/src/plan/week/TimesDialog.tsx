@@ -36,8 +36,9 @@ function TimesForm({ times, onClose }: { times: Schemas["Times"]; onClose: () =>
         params: { path: { classId } },
         body: { minutesPerDay: limit, meetings },
       }),
-    onSuccess: () => {
-      queryClient.invalidateQueries({ queryKey: ["class", classId] });
+    onSuccess: async () => {
+      // What is added next begins at these times.
+      await queryClient.invalidateQueries({ queryKey: ["class", classId] });
       tell(words.classTimes.kept);
       onClose();
     },
