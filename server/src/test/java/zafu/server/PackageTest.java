@@ -171,6 +171,28 @@ class PackageTest extends ServerTest {
         assertThat(report.get("leftOut").get(0).get("why").asString()).contains("neither a picture");
     }
 
+    /** What others describe otherwise is named and never stops the rest. */
+    @Test
+    void whatIsSaidOfAPageAndCannotBeReadIsNamed() {
+        Map<String, byte[]> parts = new LinkedHashMap<>();
+        String path =
+                "<taxonPath><source><string>Tideline</string></source><taxon><entry><string>hard</string></entry></taxon></taxonPath>";
+        parts.put(
+                "imsmanifest.xml",
+                bytes(
+                        "<manifest><resources><resource identifier=\"p\" type=\"webcontent\" href=\"p.html\"><metadata><lom>"
+                                + "<general><keyword><string>" + "x".repeat(41) + "</string></keyword></general>"
+                                + "<educational><typicalLearningTime><duration>a while</duration></typicalLearningTime></educational>"
+                                + "<classification><purpose><value>skill level</value></purpose>" + path
+                                + "</classification>"
+                                + "</lom></metadata><file href=\"p.html\"/></resource></resources></manifest>"));
+        parts.put("p.html", bytes("<html><head><title>Tide</title></head><body><p>Twice a day.</p></body></html>"));
+        JsonNode seen = look(parts);
+        assertThat(seen.get("items")).hasSize(1);
+        assertThat(seen.get("changed").toString())
+                .contains("its keyword", "how long it takes cannot be read", "its level cannot be read");
+    }
+
     @Test
     void nothingIsFetchedFromElsewhere() {
         Map<String, byte[]> parts = parts("imsqti_item_xmlv2p1 one.xml");

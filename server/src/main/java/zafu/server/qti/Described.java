@@ -106,7 +106,7 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
                 licence(resource, changes),
                 whole(entry(resource, "educational level", GRADE, 0)),
                 whole(entry(resource, "educational level", GRADE, 1)),
-                level(resource),
+                level(resource, changes),
                 skills(resource),
                 sameAs(resource));
         return new Described(kind(resource), minutes(resource, changes), about, changes);
@@ -117,7 +117,8 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
         return skills(resource).stream().findFirst().map(SkillNamed::name).orElse("");
     }
 
-    private static @Nullable ItemKind kind(Element resource) {
+    /** Which kind of item it is here; absent where another maker described it. */
+    static @Nullable ItemKind kind(Element resource) {
         return Xml.below(resource, "learningResourceType").stream()
                 .filter(each -> text(each, "source").equals(OURS))
                 .flatMap(each -> Arrays.stream(ItemKind.values())
@@ -173,15 +174,16 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
         return null;
     }
 
-    private static @Nullable Level level(Element resource) {
-        return paths(resource, LEVEL).stream()
-                .map(path -> {
-                    Double low = decimal(entry(path, 0));
-                    Double high = decimal(entry(path, 1));
-                    return low == null || high == null || low > high ? null : new Level(scheme(path), low, high);
-                })
-                .findFirst()
-                .orElse(null);
+    private static @Nullable Level level(Element resource, List<String> changes) {
+        for (Element path : paths(resource, LEVEL)) {
+            Double low = decimal(entry(path, 0));
+            Double high = decimal(entry(path, 1));
+            if (low != null && high != null && low <= high) {
+                return new Level(scheme(path), low, high);
+            }
+            changes.add("its level cannot be read");
+        }
+        return null;
     }
 
     private static List<SkillNamed> skills(Element resource) {

@@ -34,7 +34,7 @@ final class PagesRead {
     /** Pages that say something about a test, a link or a sheet, and tests about these, are no items of their own. */
     void findThoseOfOthers() {
         for (Element each : parts.resources().values()) {
-            boolean ours = Described.read(each).kind() != null;
+            boolean ours = Described.kind(each) != null;
             if (!isPage(each) || ours) {
                 dependencies(each).filter(this::isPage).forEach(page -> ofOthers.add(parts.fileOf(page)));
             }
@@ -102,7 +102,7 @@ final class PagesRead {
                     && !isPage(resource)
                     && !name.isEmpty()
                     && !HELPERS.contains(ending);
-            boolean sheet = Described.read(resource).kind() == ItemKind.PRINTABLE;
+            boolean sheet = Described.kind(resource) == ItemKind.PRINTABLE;
             if (lying && (sheet || ending.equals("pdf"))) {
                 reading.tryTake(name, each -> takeSheet(id, each, resource));
             } else if (lying && !parts.used().containsKey(name)) {
