@@ -3,6 +3,7 @@ package zafu.core.work;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import zafu.core.schedule.Terms;
 
 /**
  * All that decides where one student's work at one task stands. Rule 5a: nobody else decides it.
@@ -41,6 +42,29 @@ public record WorkSoFar<A extends AttemptAtWork>(
                 : attempts.get(attempts.size() - 1).beganAt();
         return attempts.size()
                 + (askedAgainAt.filter(asked -> !asked.isBefore(begun)).isPresent() ? 1 : 0);
+    }
+
+    /**
+     * Where work that a student is given stands, for who does not ask which attempt counts and what it does to the mark: that
+     * part of the answer does not depend on the rest.
+     *
+     * @param terms as they hold for the student
+     * @param askedAgainAt when a teacher last asked for another attempt
+     */
+    public static <A extends AttemptAtWork> Where where(
+            Terms.ForStudent terms, boolean excused, List<A> attempts, Optional<Instant> askedAgainAt, Instant now) {
+        return new WorkSoFar<>(
+                        true,
+                        terms.opens(),
+                        terms.due(),
+                        terms.closes(),
+                        excused,
+                        attempts,
+                        attemptsAsked(attempts, askedAgainAt),
+                        CountingTry.LAST,
+                        false)
+                .at(now)
+                .where();
     }
 
     /** The answer at a moment; what was begun or handed in after it is left out. */

@@ -22,7 +22,6 @@ import zafu.core.schedule.DayParts;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.schedule.Terms;
 import zafu.core.targeting.DoneFirst;
-import zafu.core.work.CountingTry;
 import zafu.core.work.Where;
 import zafu.core.work.WorkSoFar;
 import zafu.server.access.CurrentPerson;
@@ -98,19 +97,7 @@ class MyWorkService {
 
         /** Where it stands; which attempt counts, and what it does to a mark, is not the student's page to say. Rule 5a. */
         Where where(Instant now) {
-            Terms.ForStudent terms = given.terms();
-            return new WorkSoFar<>(
-                            true,
-                            terms.opens(),
-                            terms.due(),
-                            terms.closes(),
-                            said.isExcused(),
-                            tries,
-                            WorkSoFar.attemptsAsked(tries, said.lastAskedAgain()),
-                            CountingTry.LAST,
-                            false)
-                    .at(now)
-                    .where();
+            return WorkSoFar.where(given.terms(), said.isExcused(), tries, said.lastAskedAgain(), now);
         }
 
         DoneFirst.Standing standing(Instant now) {

@@ -54,9 +54,10 @@ class NamesHere {
 
     /** The skills and measures that what is taken for these may name, by their names. */
     Known known(Wanted wanted) {
-        Map<Long, @Nullable Long> classes = skills.classesOf(skills.names().keySet());
+        Map<Long, Skills.SkillName> inUse = skills.names();
+        Map<Long, @Nullable Long> classes = skills.classesOf(inUse.keySet());
         Map<String, Long> skillIds = new LinkedHashMap<>();
-        skills.names().forEach((id, skill) -> {
+        inUse.forEach((id, skill) -> {
             Long own = classes.get(id);
             if (own == null || wanted.visibility() == Visibility.PRIVATE || own.equals(wanted.classId())) {
                 skillIds.putIfAbsent(plain(skill.name()), id);

@@ -28,7 +28,6 @@ import zafu.core.targeting.Outcome;
 import zafu.core.targeting.Targets;
 import zafu.core.targeting.VersionId;
 import zafu.core.targeting.WhoGetsWhat;
-import zafu.core.work.CountingTry;
 import zafu.core.work.Where;
 import zafu.core.work.WorkSoFar;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
@@ -191,19 +190,8 @@ final class ClassTasks {
         }
         TriesSoFar.SaidSoFar of = saidSoFar.getOrDefault(
                 new TriesSoFar.OneWork(task.task().id, student.value()), TriesSoFar.SaidSoFar.NOTHING);
-        List<TriesSoFar.TrySoFar> attempts = triesOf(task, student);
-        return new WorkSoFar<>(
-                        true,
-                        terms.opens(),
-                        terms.due(),
-                        terms.closes(),
-                        of.excused(),
-                        attempts,
-                        WorkSoFar.attemptsAsked(attempts, Optional.ofNullable(of.askedAgainAt())),
-                        CountingTry.LAST,
-                        false)
-                .at(now)
-                .where();
+        return WorkSoFar.where(
+                terms, of.excused(), triesOf(task, student), Optional.ofNullable(of.askedAgainAt()), now);
     }
 
     /** What the student needs for this work today. */

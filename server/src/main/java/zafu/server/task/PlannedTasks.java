@@ -155,9 +155,12 @@ public class PlannedTasks {
                 .orElse(task.base());
         Set<StudentId> handedIn = new LinkedHashSet<>();
         students.forEach(student -> {
-            Terms.ForStudent terms = all.termsFor(task, student, task.content(version));
-            if (all.standing(task, student, terms, now).isHandedIn()) {
-                handedIn.add(student);
+            // Most have not begun most tasks of a year, and need no terms to be told so.
+            if (all.hasStarted(task, student)) {
+                Terms.ForStudent terms = all.termsFor(task, student, task.content(version));
+                if (all.standing(task, student, terms, now).isHandedIn()) {
+                    handedIn.add(student);
+                }
             }
         });
         return new Bar(
