@@ -2,6 +2,7 @@ package zafu.core.grouping;
 
 import java.util.Map;
 import java.util.TreeMap;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 
 /**
@@ -10,7 +11,7 @@ import zafu.core.roster.StudentId;
  * @param weight above 0
  * @param values in the measure's unit, of the students who have one that counts
  */
-public record Weighted(double weight, boolean lowerIsBetter, Map<StudentId, Double> values) {
+public record Weighted(double weight, Better better, Map<StudentId, Double> values) {
     public Weighted {
         if (!(weight > 0)) {
             throw new IllegalArgumentException("weight " + weight + " is not above 0");
@@ -33,8 +34,8 @@ public record Weighted(double weight, boolean lowerIsBetter, Map<StudentId, Doub
                 .orElse(0);
         double deviation = Math.sqrt(variance);
         Map<StudentId, Double> z = new TreeMap<>();
-        values.forEach((student, value) ->
-                z.put(student, deviation == 0 ? 0 : (lowerIsBetter ? mean - value : value - mean) / deviation));
+        values.forEach(
+                (student, value) -> z.put(student, deviation == 0 ? 0 : better.rising(value - mean) / deviation));
         return z;
     }
 }

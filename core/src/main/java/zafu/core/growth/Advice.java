@@ -1,6 +1,7 @@
 package zafu.core.growth;
 
 import java.util.List;
+import zafu.core.measure.Better;
 
 /**
  * What a student's values say beside their aim line. Rule 7: with six or more, the last four all on one side of the line
@@ -16,12 +17,12 @@ public enum Advice {
     private static final int LAST = 4;
 
     /** @param points by date, oldest first */
-    public static Advice of(List<Point> points, AimLine aim, boolean lowerIsBetter) {
+    public static Advice of(List<Point> points, AimLine aim, Better better) {
         if (points.size() < ENOUGH) {
             return TOO_EARLY_TO_SAY;
         }
         List<Double> ahead = points.subList(points.size() - LAST, points.size()).stream()
-                .map(each -> (each.value() - aim.at(each.date())) * (lowerIsBetter ? -1 : 1))
+                .map(each -> better.rising(each.value() - aim.at(each.date())))
                 .toList();
         if (ahead.stream().allMatch(by -> by < 0)) {
             return CHANGE_SOMETHING;

@@ -62,7 +62,7 @@ public record Mark(OptionalDouble overall, Map<Long, CategoryMark> categories, L
                 throw new IllegalArgumentException("there is no category " + item.category());
             }
             Why why = why(item, missingIsZero);
-            double earned = item.standing() instanceof Standing.Marked marked && why.counts() ? marked.earned() : 0;
+            double earned = item.inSum() instanceof InSum.Marked marked && why.counts() ? marked.earned() : 0;
             parts.add(new Part(item, why, earned));
             if (why.counts()) {
                 sums.put(
@@ -74,23 +74,23 @@ public record Mark(OptionalDouble overall, Map<Long, CategoryMark> categories, L
     }
 
     private static Why why(MarkItem item, boolean missingIsZero) {
-        Standing standing = item.standing();
-        if (standing instanceof Standing.NotTheirs) {
+        InSum inSum = item.inSum();
+        if (inSum instanceof InSum.NotTheirs) {
             return Why.NOT_THEIRS;
         }
-        if (standing instanceof Standing.Excused) {
+        if (inSum instanceof InSum.Excused) {
             return Why.EXCUSED;
         }
         if (!item.counts()) {
             return Why.DOES_NOT_COUNT;
         }
-        if (standing instanceof Standing.Marked) {
+        if (inSum instanceof InSum.Marked) {
             return Why.MARKED;
         }
-        if (standing instanceof Standing.Missing) {
+        if (inSum instanceof InSum.Missing) {
             return missingIsZero ? Why.MISSING_IS_ZERO : Why.MISSING_IS_LEFT_OUT;
         }
-        return standing instanceof Standing.Waiting ? Why.WAITS_FOR_MARKING : Why.NOT_DUE;
+        return inSum instanceof InSum.Waiting ? Why.WAITS_FOR_MARKING : Why.NOT_DUE;
     }
 
     private static OptionalDouble overall(Map<Long, CategoryMark> sums) {

@@ -8,4 +8,4 @@ package zafu.core.mark;
  * @param possible points, from 0
  * @param counts whether the task counts toward the mark at all
  */
-public record MarkItem(long id, long category, double possible, Standing standing, boolean counts) {}
+public record MarkItem(long id, long category, double possible, InSum inSum, boolean counts) {}

@@ -21,7 +21,7 @@ public sealed interface CountingValue {
      * @param shelfLifeDays after how many days a value counts as stale
      */
     static CountingValue latest(List<Observation> observations, LocalDate today, int shelfLifeDays) {
-        return of(observations, new Counting(WhichCounts.latest(), false, shelfLifeDays), today);
+        return of(observations, new Counting(WhichCounts.latest(), Better.HIGHER, shelfLifeDays), today);
     }
 
     /**
@@ -52,10 +52,10 @@ public sealed interface CountingValue {
     /**
      * How a measure's values are counted.
      *
-     * @param lowerIsBetter for {@link WhichCounts.Best}
+     * @param better for {@link WhichCounts.Best}
      * @param shelfLifeDays after how many days a value is stale
      */
-    record Counting(WhichCounts which, boolean lowerIsBetter, int shelfLifeDays) {
+    record Counting(WhichCounts which, Better better, int shelfLifeDays) {
         private Found find(List<Observation> oldestFirst) {
             if (which instanceof WhichCounts.Best) {
                 return best(oldestFirst);
@@ -67,12 +67,10 @@ public sealed interface CountingValue {
         }
 
         private Found best(List<Observation> oldestFirst) {
-            Comparator<Observation> byValue =
-                    Comparator.comparingDouble(each -> each.value().orElseThrow());
+            Comparator<Observation> byValue = Comparator.comparingDouble(
+                    each -> better.rising(each.value().orElseThrow()));
             // Of equal values the newer one counts: it goes stale later.
-            Comparator<Observation> better =
-                    (lowerIsBetter ? byValue.reversed() : byValue).thenComparing(Observation::takenOn);
-            Optional<Observation> best = oldestFirst.stream().max(better);
+            Optional<Observation> best = oldestFirst.stream().max(byValue.thenComparing(Observation::takenOn));
             return Found.of(best.orElseThrow());
         }
 

@@ -6,9 +6,9 @@ import java.util.List;
  * The cut scores of a measure for one grade and season, in ascending order, in the measure's unit.
  *
  * @param scores strictly ascending; empty means one single band
- * @param lowerIsBetter true for scales such as seconds, on which a smaller value is the better one
+ * @param better lower for scales such as seconds
  */
-public record Cuts(List<Double> scores, boolean lowerIsBetter) {
+public record Cuts(List<Double> scores, Better better) {
     public Cuts {
         scores = List.copyOf(scores);
         for (int i = 1; i < scores.size(); i++) {
@@ -24,8 +24,6 @@ public record Cuts(List<Double> scores, boolean lowerIsBetter) {
      * lower-is-better measure a cut is reached from above. Rule 1, bands.
      */
     public int bandOf(double value) {
-        return (int) scores.stream()
-                .filter(cut -> lowerIsBetter ? value <= cut : value >= cut)
-                .count();
+        return (int) scores.stream().filter(cut -> better.reaches(value, cut)).count();
     }
 }

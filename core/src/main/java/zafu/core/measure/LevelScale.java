@@ -39,7 +39,7 @@ public record LevelScale(List<String> levels) {
 
     /** The levels as numbers, for everything that computes: 0 to one less than there are, whole numbers. */
     public NumericScale asNumbers() {
-        return new NumericScale(0, levels.size() - 1, 0, false, OptionalDouble.empty());
+        return new NumericScale(0, levels.size() - 1, 0, Better.HIGHER, OptionalDouble.empty());
     }
 
     private static String plain(String level) {

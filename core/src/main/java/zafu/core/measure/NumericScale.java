@@ -8,11 +8,9 @@ import java.util.OptionalDouble;
  * @param lowest smallest value that can occur
  * @param highest largest value that can occur, above {@code lowest}
  * @param decimals how many digits after the point a value may have, from 0
- * @param lowerIsBetter whether a smaller value is the better one
  * @param standardError standard error of measurement in the measure's unit, if known
  */
-public record NumericScale(
-        double lowest, double highest, int decimals, boolean lowerIsBetter, OptionalDouble standardError) {
+public record NumericScale(double lowest, double highest, int decimals, Better better, OptionalDouble standardError) {
     public NumericScale {
         if (!(lowest < highest)) {
             throw new IllegalArgumentException("lowest " + lowest + " does not lie below highest " + highest);

@@ -9,16 +9,16 @@ import java.util.Optional;
  */
 public record Stay(Optional<LocalDate> from, Optional<LocalDate> to) {
     /** What a stay is on a day. */
-    public enum Standing {
+    public enum When {
         TO_COME,
         NOW,
         OVER
     }
 
-    public Standing on(LocalDate day) {
+    public When on(LocalDate day) {
         if (to.isPresent() && to.get().isBefore(day)) {
-            return Standing.OVER;
+            return When.OVER;
         }
-        return from.isPresent() && from.get().isAfter(day) ? Standing.TO_COME : Standing.NOW;
+        return from.isPresent() && from.get().isAfter(day) ? When.TO_COME : When.NOW;
     }
 }

@@ -57,6 +57,14 @@ public record Terms(
         return EasedTerms.of(this, adjustments);
     }
 
+    /** Whether a day lies between the day on which work opens and the one on which it is due, both included. Rule 3. */
+    public static boolean isOpenOn(Optional<Instant> opens, Optional<Instant> due, LocalDate day, ZoneId zone) {
+        return opens.filter(each -> LocalDate.ofInstant(each, zone).isAfter(day))
+                        .isEmpty()
+                && due.filter(each -> LocalDate.ofInstant(each, zone).isBefore(day))
+                        .isEmpty();
+    }
+
     /**
      * The terms as they hold for one student.
      *
@@ -85,6 +93,11 @@ public record Terms(
 
         public boolean isOverdueAt(Instant moment) {
             return due.isPresent() && moment.isAfter(due.get());
+        }
+
+        /** Whether it is there to be worked on at some moment of a day. */
+        public boolean isOpenOn(LocalDate day, ZoneId zone) {
+            return Terms.isOpenOn(opens, due, day, zone);
         }
 
         /** Whether it is due later than by the end of the next teaching day; what is due on no day is to be done now. */

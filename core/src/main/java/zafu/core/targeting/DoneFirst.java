@@ -18,16 +18,16 @@ public final class DoneFirst {
      * @param open whether it can be worked on now: it has opened and has not closed
      * @param handedIn at least once
      */
-    public record Standing(long taskId, boolean first, boolean open, boolean handedIn) {}
+    public record Work(long taskId, boolean first, boolean open, boolean handedIn) {}
 
     /** The task that holds another one back, the first in the order given; empty when it can be begun. */
-    public static Optional<Long> holdingBack(Standing task, Collection<Standing> all) {
+    public static Optional<Long> holdingBack(Work task, Collection<Work> all) {
         if (task.first()) {
             return Optional.empty();
         }
         return all.stream()
                 .filter(other -> other.first() && other.open() && !other.handedIn())
-                .map(Standing::taskId)
+                .map(Work::taskId)
                 .findFirst();
     }
 }

@@ -8,13 +8,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.skill.SkillId;
 
 class BestFirstTest {
     private static final LocalDate TODAY = LocalDate.parse("2027-02-09");
     private static final SkillId CAUSE = new SkillId(1);
-    private static final NumericScale READING = new NumericScale(0, 1200, 0, false, OptionalDouble.of(22));
+    private static final NumericScale READING = new NumericScale(0, 1200, 0, Better.HIGHER, OptionalDouble.of(22));
     private static final LevelRange RANGE = new LevelRange(540, 640);
     private static final BestFirst FOR_SIX = new BestFirst(Set.of(CAUSE), Optional.of(RANGE), 6, TODAY);
 
@@ -57,7 +58,7 @@ class BestFirstTest {
 
     @Test
     void namedLevelsAreNotSplit() {
-        NumericScale levels = new NumericScale(0, 8, 0, false, OptionalDouble.empty());
+        NumericScale levels = new NumericScale(0, 8, 0, Better.HIGHER, OptionalDouble.empty());
         assertThat(LevelRange.suggest(List.of(3.0, 3.0, 4.0), levels)).contains(new LevelRange(2, 4));
     }
 

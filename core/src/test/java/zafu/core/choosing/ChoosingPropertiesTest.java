@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.skill.SkillId;
 
@@ -29,7 +30,7 @@ class ChoosingPropertiesTest {
         double highest = lowest + 10 + random.nextInt(1500);
         OptionalDouble error =
                 random.nextBoolean() ? OptionalDouble.of(1 + random.nextInt(30)) : OptionalDouble.empty();
-        return new NumericScale(lowest, highest, random.nextInt(3), random.nextBoolean(), error);
+        return new NumericScale(lowest, highest, random.nextInt(3), Better.of(random.nextBoolean()), error);
     }
 
     private static List<Double> values(Random random, NumericScale scale) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 
 class BalanceAndByHandTest {
@@ -43,7 +44,7 @@ class BalanceAndByHandTest {
     void whatCannotBeIsABugOfTheCaller() {
         assertThatThrownBy(() -> new BalanceCheck(26, 3, 7, 4, 1)).hasMessageContaining("cannot be out of");
         assertThatThrownBy(() -> new Rules.Pair(FOUR.get(0), FOUR.get(0))).hasMessageContaining("twice");
-        assertThatThrownBy(() -> new Weighted(0, false, Map.of())).hasMessageContaining("not above 0");
+        assertThatThrownBy(() -> new Weighted(0, Better.HIGHER, Map.of())).hasMessageContaining("not above 0");
     }
 
     @Test

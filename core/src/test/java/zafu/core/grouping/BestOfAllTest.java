@@ -15,6 +15,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 
 /** On small classes each method that makes a cost small is held against every way there is. */
@@ -30,7 +31,7 @@ class BestOfAllTest {
             Map<StudentId, List<Integer>> ranked,
             Rules rules) {
         List<Weighted> measures() {
-            return List.of(new Weighted(2, false, one), new Weighted(1, true, other));
+            return List.of(new Weighted(2, Better.HIGHER, one), new Weighted(1, Better.LOWER, other));
         }
     }
 
@@ -201,7 +202,7 @@ class BestOfAllTest {
             one.put(renamed, of.one.get(each));
             other.put(renamed, of.other.get(each));
         });
-        List<Weighted> measures = List.of(new Weighted(2, false, one), new Weighted(1, true, other));
+        List<Weighted> measures = List.of(new Weighted(2, Better.HIGHER, one), new Weighted(1, Better.LOWER, other));
         double before = costOf(new Profiles(of.students, of.measures(), GROUPS, new Sizes(1, 4)).propose());
         double after = costOf(new Profiles(one.keySet(), measures, GROUPS, new Sizes(1, 4)).propose());
         assertThat(after).isCloseTo(before, within(1e-9));

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.roster.StudentId;
 
@@ -107,7 +108,7 @@ class FitCurveTest {
         assertThatThrownBy(() -> new Sizes(4, 3)).hasMessageContaining("below the smallest");
         assertThatThrownBy(() -> new SimilarScores(List.of(), 0, new Sizes(1, 2)))
                 .hasMessageContaining("number of groups");
-        assertThatThrownBy(() -> new NumericScale(5, 5, 0, false, OptionalDouble.empty()))
+        assertThatThrownBy(() -> new NumericScale(5, 5, 0, Better.HIGHER, OptionalDouble.empty()))
                 .hasMessageContaining("does not lie below");
     }
 

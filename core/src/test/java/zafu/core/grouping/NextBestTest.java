@@ -13,6 +13,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 
 /** What else there was for a student: each claim is held against the method's own cost of the changed groups. */
@@ -61,7 +62,8 @@ class NextBestTest {
     void inMixedGroupsNobodyHasABetterPlace(int seed) {
         Random chance = new Random(seed);
         Map<StudentId, Double> one = values(chance, 13);
-        List<Weighted> measures = List.of(new Weighted(1, false, one), new Weighted(2, true, values(chance, 13)));
+        List<Weighted> measures =
+                List.of(new Weighted(1, Better.HIGHER, one), new Weighted(2, Better.LOWER, values(chance, 13)));
         List<Mixed.Spread> tags = List.of(new Mixed.Spread(1, Set.of(new StudentId(1), new StudentId(4))));
         Mixed mixed = new Mixed(one.keySet(), measures, tags, 3);
         Proposal.Groups made = (Proposal.Groups) mixed.propose(Rules.NONE, seed);
@@ -76,7 +78,8 @@ class NextBestTest {
     void inProfilesARuleShowsAsABetterPlaceThatIsNotFree(int seed) {
         Random chance = new Random(seed);
         Map<StudentId, Double> one = values(chance, 12);
-        List<Weighted> measures = List.of(new Weighted(1, false, one), new Weighted(1, false, values(chance, 12)));
+        List<Weighted> measures =
+                List.of(new Weighted(1, Better.HIGHER, one), new Weighted(1, Better.HIGHER, values(chance, 12)));
         Profiles profiles = new Profiles(one.keySet(), measures, 3, new Sizes(2, 6));
         Proposal.Groups free = (Proposal.Groups) profiles.propose(Rules.NONE, seed);
         assertThat(profiles.nextBest(free))
@@ -94,7 +97,7 @@ class NextBestTest {
         for (int i = 0; i < 4; i++) {
             same.put(new StudentId(i), 7.0);
         }
-        Mixed mixed = new Mixed(same.keySet(), List.of(new Weighted(1, false, same)), List.of(), 2);
+        Mixed mixed = new Mixed(same.keySet(), List.of(new Weighted(1, Better.HIGHER, same)), List.of(), 2);
         List<NextBest> next = mixed.nextBest((Proposal.Groups) mixed.propose(Rules.NONE, 0));
         assertThat(next).hasSize(4).allSatisfy(each -> {
             assertThat(each.rise()).isInfinite();

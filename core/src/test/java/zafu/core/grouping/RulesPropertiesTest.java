@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 import zafu.core.skill.SkillStatus;
 
@@ -33,7 +34,7 @@ class RulesPropertiesTest {
         }
 
         List<Weighted> measures() {
-            return List.of(new Weighted(2, false, one), new Weighted(1, true, other));
+            return List.of(new Weighted(2, Better.HIGHER, one), new Weighted(1, Better.LOWER, other));
         }
 
         Asked shuffled() {

@@ -12,6 +12,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import zafu.core.measure.Better;
 
 /** What holds of every series of values, and of what is said about it. */
 class GrowthPropertiesTest {
@@ -60,7 +61,7 @@ class GrowthPropertiesTest {
         List<Point> points = points(new Random(seed));
         AimLine aim = AimLine.from(points, 80, GOAL_DATE);
         AimLine below = AimLine.from(mirrored(points), -80, GOAL_DATE);
-        assertThat(Advice.of(mirrored(points), below, true)).isEqualTo(Advice.of(points, aim, false));
+        assertThat(Advice.of(mirrored(points), below, Better.LOWER)).isEqualTo(Advice.of(points, aim, Better.HIGHER));
         assertThat(Trend.of(mirrored(points)).perWeek().orElseThrow())
                 .isCloseTo(-Trend.of(points).perWeek().orElseThrow(), within(1e-9));
     }
@@ -85,8 +86,8 @@ class GrowthPropertiesTest {
             points.add(new Point(BEGIN.plusWeeks(week), 50));
         }
         AimLine level = AimLine.from(points, 50, GOAL_DATE);
-        assertThat(Advice.of(points, level, false)).isEqualTo(Advice.KEEP_GOING);
-        assertThat(Advice.of(points.subList(0, 5), level, false)).isEqualTo(Advice.TOO_EARLY_TO_SAY);
+        assertThat(Advice.of(points, level, Better.HIGHER)).isEqualTo(Advice.KEEP_GOING);
+        assertThat(Advice.of(points.subList(0, 5), level, Better.HIGHER)).isEqualTo(Advice.TOO_EARLY_TO_SAY);
         assertThat(level.perWeek()).isZero();
     }
 

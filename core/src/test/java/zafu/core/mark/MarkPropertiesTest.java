@@ -25,16 +25,16 @@ class MarkPropertiesTest {
         List<MarkItem> items = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             int possible = 1 + random.nextInt(20);
-            Standing standing =
+            InSum inSum =
                     switch (random.nextInt(6)) {
-                        case 0 -> new Standing.Waiting();
-                        case 1 -> new Standing.Missing();
-                        case 2 -> new Standing.Excused();
-                        case 3 -> new Standing.NotTheirs();
-                        case 4 -> new Standing.Open();
-                        default -> new Standing.Marked(random.nextInt(possible + 1));
+                        case 0 -> new InSum.Waiting();
+                        case 1 -> new InSum.Missing();
+                        case 2 -> new InSum.Excused();
+                        case 3 -> new InSum.NotTheirs();
+                        case 4 -> new InSum.Open();
+                        default -> new InSum.Marked(random.nextInt(possible + 1));
                     };
-            items.add(new MarkItem(i, 1 + random.nextInt(2), possible, standing, random.nextInt(5) > 0));
+            items.add(new MarkItem(i, 1 + random.nextInt(2), possible, inSum, random.nextInt(5) > 0));
         }
         return items;
     }
@@ -44,9 +44,9 @@ class MarkPropertiesTest {
     void whatIsNotTheirsOrExcusedChangesNothing(long seed) {
         List<MarkItem> items = items(new Random(seed));
         List<MarkItem> fewer = items.stream()
-                .filter(each -> !(each.standing() instanceof Standing.NotTheirs
-                        || each.standing() instanceof Standing.Excused
-                        || each.standing() instanceof Standing.Open))
+                .filter(each -> !(each.inSum() instanceof InSum.NotTheirs
+                        || each.inSum() instanceof InSum.Excused
+                        || each.inSum() instanceof InSum.Open))
                 .toList();
         assertThat(Mark.of(TWO, true, items).overall())
                 .isEqualTo(Mark.of(TWO, true, fewer).overall());
@@ -72,19 +72,19 @@ class MarkPropertiesTest {
         List<MarkItem> items = items(new Random(seed));
         double before = Mark.of(TWO, true, items).overall().orElse(-1);
         List<MarkItem> more = items.stream()
-                .map(each -> each.standing() instanceof Standing.Marked marked
+                .map(each -> each.inSum() instanceof InSum.Marked marked
                         ? new MarkItem(
                                 each.id(),
                                 each.category(),
                                 each.possible(),
-                                new Standing.Marked(marked.earned() + 1),
+                                new InSum.Marked(marked.earned() + 1),
                                 each.counts())
                         : each)
                 .toList();
         assertThat(Mark.of(TWO, true, more).overall().orElse(-1)).isGreaterThanOrEqualTo(before);
         if (before >= 0) {
             List<MarkItem> withMissing = new ArrayList<>(items);
-            withMissing.add(new MarkItem(99, 1, 10, new Standing.Missing(), true));
+            withMissing.add(new MarkItem(99, 1, 10, new InSum.Missing(), true));
             boolean firstHasMark =
                     Mark.of(TWO, true, items).categories().get(1L).share().isPresent();
             if (firstHasMark) {
@@ -115,13 +115,13 @@ class MarkPropertiesTest {
     @Test
     void theReasonOfEachPartIsSaid() {
         List<MarkItem> items = List.of(
-                new MarkItem(1, 1, 5, new Standing.Marked(4), true),
-                new MarkItem(2, 1, 5, new Standing.Missing(), true),
-                new MarkItem(3, 1, 5, new Standing.Marked(5), false),
-                new MarkItem(4, 1, 5, new Standing.Waiting(), true),
-                new MarkItem(5, 1, 5, new Standing.Open(), true),
-                new MarkItem(6, 1, 5, new Standing.Excused(), true),
-                new MarkItem(7, 1, 5, new Standing.NotTheirs(), true));
+                new MarkItem(1, 1, 5, new InSum.Marked(4), true),
+                new MarkItem(2, 1, 5, new InSum.Missing(), true),
+                new MarkItem(3, 1, 5, new InSum.Marked(5), false),
+                new MarkItem(4, 1, 5, new InSum.Waiting(), true),
+                new MarkItem(5, 1, 5, new InSum.Open(), true),
+                new MarkItem(6, 1, 5, new InSum.Excused(), true),
+                new MarkItem(7, 1, 5, new InSum.NotTheirs(), true));
         assertThat(Mark.of(TWO, false, items).parts())
                 .extracting(Mark.Part::why)
                 .containsExactly(

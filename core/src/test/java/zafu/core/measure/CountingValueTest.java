@@ -26,7 +26,7 @@ class CountingValueTest {
             List.of(on("2026-09-14", 60), on("2027-02-02", 64), on("2026-11-16", 70), on("2027-02-02", 66));
 
     private static CountingValue count(WhichCounts which, boolean lowerIsBetter) {
-        return CountingValue.of(SEEN, new Counting(which, lowerIsBetter, 120), TODAY);
+        return CountingValue.of(SEEN, new Counting(which, Better.of(lowerIsBetter), 120), TODAY);
     }
 
     @Test
@@ -55,9 +55,10 @@ class CountingValueTest {
     void daysWithoutAValueDoNotCount() {
         List<Observation> seen =
                 List.of(on("2027-01-10", 50), Observation.notAssessed(LocalDate.parse("2027-02-02"), "abs"));
-        assertThat(CountingValue.of(seen, new Counting(WhichCounts.latest(), false, 120), TODAY))
+        assertThat(CountingValue.of(seen, new Counting(WhichCounts.latest(), Better.HIGHER, 120), TODAY))
                 .isEqualTo(new CountingValue.Counts(50, LocalDate.parse("2027-01-10"), false));
-        assertThat(CountingValue.of(seen.subList(1, 2), new Counting(new WhichCounts.Best(), false, 120), TODAY))
+        assertThat(CountingValue.of(
+                        seen.subList(1, 2), new Counting(new WhichCounts.Best(), Better.HIGHER, 120), TODAY))
                 .isEqualTo(new CountingValue.NeverAssessed(LocalDate.parse("2027-02-02")));
     }
 
@@ -71,7 +72,7 @@ class CountingValueTest {
         List<Observation> shuffled = new ArrayList<>(days);
         Collections.shuffle(shuffled, new Random(seed));
         for (WhichCounts which : List.of(WhichCounts.latest(), new WhichCounts.Best(), new WhichCounts.MeanOfLast(3))) {
-            Counting counting = new Counting(which, seed % 2 == 0, 120);
+            Counting counting = new Counting(which, Better.of(seed % 2 == 0), 120);
             assertThat(CountingValue.of(shuffled, counting, TODAY)).isEqualTo(CountingValue.of(days, counting, TODAY));
         }
     }

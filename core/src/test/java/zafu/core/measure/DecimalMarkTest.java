@@ -46,7 +46,7 @@ class DecimalMarkTest {
     @ParameterizedTest
     @CsvSource({"'1,110;1,020', 1200, 0, POINT", "'1,110;1,020', 5, 3, COMMA", "'1.110;1.020', 1200, 0, COMMA"})
     void thenWhatTheMeasureCanBeDecides(String cells, double highest, int decimals, DecimalMark mark) {
-        NumericScale scale = new NumericScale(0, highest, decimals, false, OptionalDouble.empty());
+        NumericScale scale = new NumericScale(0, highest, decimals, Better.HIGHER, OptionalDouble.empty());
         assertThat(DecimalMark.of(column(cells), value -> scale.check(value) == NumericScale.Fit.FITS))
                 .isEqualTo(mark);
     }

@@ -72,7 +72,7 @@ class MeasureTest {
 
     @Test
     void aScaleSaysWhatIsWrongWithAValue() {
-        NumericScale scale = new NumericScale(0, 1200, 0, false, OptionalDouble.of(22));
+        NumericScale scale = new NumericScale(0, 1200, 0, Better.HIGHER, OptionalDouble.of(22));
         assertThat(scale.check(1200)).isEqualTo(NumericScale.Fit.FITS);
         assertThat(scale.check(1201)).isEqualTo(NumericScale.Fit.OUT_OF_RANGE);
         assertThat(scale.check(571.5)).isEqualTo(NumericScale.Fit.TOO_MANY_DECIMALS);

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import zafu.core.measure.OddScore.Meaning;
 
 class OddScoreTest {
-    private static final NumericScale TO_1200 = new NumericScale(0, 1200, 0, false, OptionalDouble.empty());
+    private static final NumericScale TO_1200 = new NumericScale(0, 1200, 0, Better.HIGHER, OptionalDouble.empty());
 
     private static OddScore odd(String typed) {
         return OddScore.of(typed, TO_1200, DecimalMark.UNSURE).orElseThrow();
@@ -60,7 +60,7 @@ class OddScoreTest {
 
     @Test
     void aMarkThatCanBeEitherIsAskedUntilTheColumnSays() {
-        NumericScale fine = new NumericScale(0, 5000, 3, false, OptionalDouble.empty());
+        NumericScale fine = new NumericScale(0, 5000, 3, Better.HIGHER, OptionalDouble.empty());
         OddScore either = OddScore.of("1,110", fine, DecimalMark.UNSURE).orElseThrow();
         assertThat(either.meanings(fine)).containsExactly(Meaning.THOUSANDS, Meaning.DECIMALS);
         assertThat(OddScore.of("1,110", fine, DecimalMark.POINT)).isEmpty();
@@ -73,7 +73,11 @@ class OddScoreTest {
         List<String> shapes = List.of("<%s", "%s+", "%s/%s", "%s%%", "%s", "%s.%s", "-%s", "x%s");
         for (int i = 0; i < 2000; i++) {
             NumericScale scale = new NumericScale(
-                    random.nextInt(3), 3 + random.nextInt(200), random.nextInt(3), false, OptionalDouble.empty());
+                    random.nextInt(3),
+                    3 + random.nextInt(200),
+                    random.nextInt(3),
+                    Better.HIGHER,
+                    OptionalDouble.empty());
             String typed =
                     shapes.get(random.nextInt(shapes.size())).formatted(random.nextInt(300), 1 + random.nextInt(300));
             OddScore.of(typed, scale, DecimalMark.POINT).ifPresent(cell -> {

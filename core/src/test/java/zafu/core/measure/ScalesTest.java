@@ -32,7 +32,7 @@ class ScalesTest {
         Random random = new Random(seed);
         List<Double> scores = ascending(random, 1 + random.nextInt(5));
         for (boolean lowerIsBetter : new boolean[] {false, true}) {
-            Cuts cuts = new Cuts(scores, lowerIsBetter);
+            Cuts cuts = new Cuts(scores, Better.of(lowerIsBetter));
             for (int i = 0; i < 200; i++) {
                 double a = random.nextInt(300);
                 double b = random.nextInt(300);
@@ -51,18 +51,19 @@ class ScalesTest {
         List<Double> scores = ascending(random, 4);
         List<Double> mirrored = scores.stream().map(cut -> -cut).sorted().toList();
         for (int value = 0; value < 250; value++) {
-            assertThat(new Cuts(scores, true).bandOf(value)).isEqualTo(new Cuts(mirrored, false).bandOf(-value));
+            assertThat(new Cuts(scores, Better.LOWER).bandOf(value))
+                    .isEqualTo(new Cuts(mirrored, Better.HIGHER).bandOf(-value));
         }
     }
 
     @Test
     void bandsAreCountedFromNoneToAll() {
-        Cuts cuts = new Cuts(List.of(10.0, 20.0), false);
+        Cuts cuts = new Cuts(List.of(10.0, 20.0), Better.HIGHER);
         assertThat(cuts.bandOf(9.99)).isZero();
         assertThat(cuts.bandOf(10)).isEqualTo(1);
         assertThat(cuts.bandOf(20)).isEqualTo(2);
-        assertThat(new Cuts(List.of(), false).bandOf(5)).isZero();
-        assertThatThrownBy(() -> new Cuts(List.of(20.0, 20.0), false)).hasMessageContaining("cuts ascend");
+        assertThat(new Cuts(List.of(), Better.HIGHER).bandOf(5)).isZero();
+        assertThatThrownBy(() -> new Cuts(List.of(20.0, 20.0), Better.HIGHER)).hasMessageContaining("cuts ascend");
     }
 
     @ParameterizedTest
@@ -77,15 +78,15 @@ class ScalesTest {
         "0.30000000000000004, FITS"
     })
     void aValueFitsItsRangeAndDecimals(double value, NumericScale.Fit fit) {
-        assertThat(new NumericScale(0, 100, 1, false, OptionalDouble.empty()).check(value))
+        assertThat(new NumericScale(0, 100, 1, Better.HIGHER, OptionalDouble.empty()).check(value))
                 .isEqualTo(fit);
     }
 
     @Test
     void aScaleThatHasNoWidthIsNone() {
-        assertThatThrownBy(() -> new NumericScale(5, 5, 0, false, OptionalDouble.empty()))
+        assertThatThrownBy(() -> new NumericScale(5, 5, 0, Better.HIGHER, OptionalDouble.empty()))
                 .hasMessageContaining("does not lie below");
-        assertThatThrownBy(() -> new NumericScale(0, 5, -1, false, OptionalDouble.empty()))
+        assertThatThrownBy(() -> new NumericScale(0, 5, -1, Better.HIGHER, OptionalDouble.empty()))
                 .hasMessageContaining("is negative");
         assertThatThrownBy(() -> new WhichCounts.MeanOfLast(1)).hasMessageContaining("2 at least");
     }

@@ -19,7 +19,7 @@ class StayTest {
         "2026-09-01, 2026-12-18, OVER",
         "2027-03-01, 2027-06-25, TO_COME"
     })
-    void bothDaysBelongToIt(LocalDate from, LocalDate to, Stay.Standing standing) {
+    void bothDaysBelongToIt(LocalDate from, LocalDate to, Stay.When standing) {
         assertThat(new Stay(Optional.ofNullable(from), Optional.ofNullable(to)).on(LocalDate.parse("2027-02-09")))
                 .isEqualTo(standing);
     }

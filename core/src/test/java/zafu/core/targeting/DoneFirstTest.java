@@ -8,22 +8,22 @@ import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
-import zafu.core.targeting.DoneFirst.Standing;
+import zafu.core.targeting.DoneFirst.Work;
 
 class DoneFirstTest {
-    private static final Standing LOG = new Standing(1, true, true, false);
-    private static final Standing MAP = new Standing(2, false, true, false);
+    private static final Work LOG = new Work(1, true, true, false);
+    private static final Work MAP = new Work(2, false, true, false);
 
     @Test
     void whatIsDoneFirstHoldsBackTheOthersUntilItIsHandedIn() {
         assertThat(DoneFirst.holdingBack(MAP, List.of(LOG, MAP))).contains(1L);
-        assertThat(DoneFirst.holdingBack(MAP, List.of(new Standing(1, true, true, true), MAP)))
+        assertThat(DoneFirst.holdingBack(MAP, List.of(new Work(1, true, true, true), MAP)))
                 .isEmpty();
     }
 
     @Test
     void whatCannotBeWorkedOnHoldsNothingBack() {
-        assertThat(DoneFirst.holdingBack(MAP, List.of(new Standing(1, true, false, false), MAP)))
+        assertThat(DoneFirst.holdingBack(MAP, List.of(new Work(1, true, false, false), MAP)))
                 .isEmpty();
     }
 
@@ -31,11 +31,11 @@ class DoneFirstTest {
     @RepeatedTest(100)
     void nobodyIsStuck(RepetitionInfo info) {
         Random random = new Random(info.getCurrentRepetition());
-        List<Standing> all = new ArrayList<>();
+        List<Work> all = new ArrayList<>();
         for (int id = 0; id < 6; id++) {
-            all.add(new Standing(id, random.nextBoolean(), random.nextBoolean(), random.nextBoolean()));
+            all.add(new Work(id, random.nextBoolean(), random.nextBoolean(), random.nextBoolean()));
         }
-        List<Standing> open =
+        List<Work> open =
                 all.stream().filter(each -> each.open() && !each.handedIn()).toList();
         assertThat(open.isEmpty()
                         || open.stream().anyMatch(each -> DoneFirst.holdingBack(each, all)

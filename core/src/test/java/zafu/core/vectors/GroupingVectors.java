@@ -27,6 +27,7 @@ import zafu.core.grouping.Scored;
 import zafu.core.grouping.SimilarScores;
 import zafu.core.grouping.Sizes;
 import zafu.core.grouping.Weighted;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 
 /** How the rules of forming groups are asked for. Students are the places of a vector's lists. */
@@ -60,7 +61,7 @@ final class GroupingVectors {
         for (int m = 0; m < weights.length; m++) {
             int measure = m;
             List<JsonNode> column = rows.stream().map(row -> row.get(measure)).toList();
-            measures.add(new Weighted(weights[m], mirrored.get(m).asBoolean(), valued(column)));
+            measures.add(new Weighted(weights[m], Better.of(mirrored.get(m).asBoolean()), valued(column)));
         }
         Map<StudentId, Double> found =
                 new Composite(students(rows.size()), measures, 1, new Sizes(1, rows.size())).values();
@@ -211,7 +212,7 @@ final class GroupingVectors {
     private static Weighted measure(Fields measure) {
         return new Weighted(
                 measure.get("weight").asDouble(),
-                false,
+                Better.HIGHER,
                 valued(measure.get("values").valueStream().toList()));
     }
 

@@ -13,9 +13,10 @@ import zafu.core.growth.Advice;
 import zafu.core.growth.AimLine;
 import zafu.core.growth.Point;
 import zafu.core.growth.Trend;
+import zafu.core.mark.InSum;
 import zafu.core.mark.Mark;
 import zafu.core.mark.MarkItem;
-import zafu.core.mark.Standing;
+import zafu.core.measure.Better;
 
 /** How the rules about marks and growth are asked for. */
 final class ProgressVectors {
@@ -28,12 +29,12 @@ final class ProgressVectors {
                 .toList();
         List<MarkItem> items = new ArrayList<>();
         for (Fields each : given.objects("items")) {
-            Standing standing = standing(each.get("state").asString(), each.get("earned"));
+            InSum inSum = inSum(each.get("state").asString(), each.get("earned"));
             items.add(new MarkItem(
                     items.size(),
                     id(each.get("category").asString()),
                     each.get("possible").asDouble(),
-                    standing,
+                    inSum,
                     each.flag("counts")));
         }
         Mark mark = Mark.of(categories, given.flag("missingIsZero"), items);
@@ -44,14 +45,14 @@ final class ProgressVectors {
                 each -> assertMark(mark.categories().get(id(each.getKey())).share(), each.getValue()));
     }
 
-    private static Standing standing(String state, JsonNode earned) {
+    private static InSum inSum(String state, JsonNode earned) {
         return switch (state) {
-            case "marked" -> new Standing.Marked(earned.asDouble());
-            case "waiting" -> new Standing.Waiting();
-            case "missing" -> new Standing.Missing();
-            case "excused" -> new Standing.Excused();
-            case "open" -> new Standing.Open();
-            case "not assigned" -> new Standing.NotTheirs();
+            case "marked" -> new InSum.Marked(earned.asDouble());
+            case "waiting" -> new InSum.Waiting();
+            case "missing" -> new InSum.Missing();
+            case "excused" -> new InSum.Excused();
+            case "open" -> new InSum.Open();
+            case "not assigned" -> new InSum.NotTheirs();
             default -> throw new AssertionError("no such state: " + state);
         };
     }
@@ -82,7 +83,8 @@ final class ProgressVectors {
                 trend.medianPerWeek().orElseThrow(),
                 expect.get("medianSlopePerWeek").asDouble());
         VectorRules.assertClose(aim.baseline(), expect.get("baseline").asDouble());
-        String advice = Advice.of(points, aim, given.flag("lowerIsBetter")).name();
+        String advice =
+                Advice.of(points, aim, Better.of(given.flag("lowerIsBetter"))).name();
         assertThat(advice.toLowerCase(Locale.ROOT).replace('_', ' '))
                 .isEqualTo(expect.get("advice").asString());
     }

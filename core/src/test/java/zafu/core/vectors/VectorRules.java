@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import zafu.core.grouping.FitCurve;
 import zafu.core.grouping.Sizes;
+import zafu.core.measure.Better;
 import zafu.core.measure.Cuts;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
@@ -51,6 +52,9 @@ final class VectorRules {
             Map.entry("choice", GroupingVectors::choice),
             Map.entry("balance", GroupingVectors::balance),
             Map.entry("regroup", GroupingVectors::regroup),
+            Map.entry("certainty", EvidenceVectors::certainty),
+            Map.entry("moves-by-evidence", EvidenceVectors::movesByEvidence),
+            Map.entry("fewest-moves", EvidenceVectors::fewestMoves),
             Map.entry("suggested-groups", VectorRules::suggestedGroups),
             Map.entry("band", VectorRules::band),
             Map.entry("time-limit", VectorRules::timeLimit),
@@ -111,7 +115,7 @@ final class VectorRules {
 
     private static void band(Fields given, Fields expect) {
         List<Double> scores = Arrays.stream(given.doubles("cuts")).boxed().toList();
-        Cuts cuts = new Cuts(scores, given.flag("lowerIsBetter"));
+        Cuts cuts = new Cuts(scores, Better.of(given.flag("lowerIsBetter")));
         List<Integer> bands =
                 Arrays.stream(given.doubles("values")).mapToObj(cuts::bandOf).toList();
         assertThat(bands)

@@ -46,6 +46,14 @@ class SavedAnswerTest {
     }
 
     @Test
+    void whatATeacherLetsCountIsNewerThanEveryDevicesAnswer() {
+        SavedAnswer let = FIFTH_OF_TABLET.byNoDevice();
+        assertThat(let.number()).isEqualTo(6);
+        assertThat(let.onArrivalOf(new Sent(5, "tablet", 13))).isEqualTo(Becomes.CHANGED_ELSEWHERE);
+        assertThat(let.onArrivalOf(new Sent(6, "tablet", 13))).isEqualTo(Becomes.SAVED);
+    }
+
+    @Test
     void theFirstAnswerOfAllIsSaved() {
         assertThat(SavedAnswer.NOTHING.onArrivalOf(new Sent(0, "phone", 1))).isEqualTo(Becomes.SAVED);
     }
