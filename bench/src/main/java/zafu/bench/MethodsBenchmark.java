@@ -38,6 +38,7 @@ import zafu.core.grouping.SharedNeeds;
 import zafu.core.grouping.SimilarScores;
 import zafu.core.grouping.Sizes;
 import zafu.core.grouping.Weighted;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
 import zafu.core.skill.SkillStatus;
 
@@ -101,7 +102,7 @@ public class MethodsBenchmark {
         }
         int groups = Math.max(2, Math.min(8, students / 5));
         Sizes sizes = new Sizes(1, students);
-        List<Weighted> measures = List.of(new Weighted(2, false, one), new Weighted(1, false, other));
+        List<Weighted> measures = List.of(new Weighted(2, Better.HIGHER, one), new Weighted(1, Better.HIGHER, other));
         int seats = students / options + 3;
         if (method.equals("similar with rules")) {
             rules = new Rules(

@@ -156,40 +156,62 @@ class BenchDeedsTest extends ServerTest {
         own.shareWith("Idris", "CO_TEACHER");
         HttpCaller colleague = nobody().signInAdult("idris", "salt-marsh-5");
         long seen = own.bench(arrangement).get("revision").asLong();
-        colleague.post(steps(arrangement), place(own, 1, groups.get(1), seen)).ok();
-        HttpCaller.Answer clash = own.teacher.post(steps(arrangement), unplace(own, 1, seen));
+        colleague.post(seen(arrangement, seen), place(own, 1, groups.get(1))).ok();
+        HttpCaller.Answer clash = own.teacher.post(seen(arrangement, seen), unplace(own, 1));
         assertThat(clash.status()).isEqualTo(409);
         assertThat(clash.body().get("code").asString()).isEqualTo("clash");
         String upper = names(own.bench(arrangement)).get(1);
         assertThat(clash.body().get("detail").asString())
                 .isEqualTo("Idris Bellweather put S1 into " + upper + " meanwhile.");
-        own.teacher.post(steps(arrangement), place(own, 2, groups.get(1), seen)).ok();
+        own.teacher.post(seen(arrangement, seen), place(own, 2, groups.get(1))).ok();
         assertThat(own.teacher
-                        .post(steps(arrangement), place(own, 1, groups.get(0), null))
+                        .post(steps(arrangement), place(own, 1, groups.get(0)))
                         .status())
                 .as("done all the same once the clash was seen")
                 .isEqualTo(200);
         long fresh = own.bench(arrangement).get("revision").asLong();
-        own.teacher
-                .post(steps(arrangement), place(own, 3, groups.get(1), fresh))
-                .ok();
-        HttpCaller.Answer undo = colleague.post(steps(arrangement), Map.of("kind", "UNDO", "seen", fresh));
+        own.teacher.post(seen(arrangement, fresh), place(own, 3, groups.get(1))).ok();
+        HttpCaller.Answer undo = colleague.post(seen(arrangement, fresh), Map.of("kind", "UNDO"));
         assertThat(undo.body().get("detail").asString()).startsWith("Ottoline Farrow put S3 into");
     }
 
-    private static Map<String, Object> place(TestClass own, int number, long group, Long seen) {
-        Map<String, Object> command = new LinkedHashMap<>();
-        command.put("kind", "PLACE");
-        command.put("students", List.of(own.student(number)));
-        command.put("groupId", group);
-        if (seen != null) {
-            command.put("seen", seen);
-        }
-        return command;
+    @Test
+    void namesThatAreTooLongForAGroupAreCutOrRefusedInASentence() {
+        TestClass own = newClass("long names", 2);
+        Map<String, Object> wanted = new java.util.HashMap<>(Map.of(
+                "name", "Marsh quiz about everything that lives between the tides, question twelve of twenty",
+                "subject", "Reading",
+                "beginsOn", "2027-02-01",
+                "endsOn", "2027-06-30",
+                "measureId", own.bench(own.arrange(1)).get("measure").get("id").asLong(),
+                "students", List.of(own.student(1))));
+        long made = own.teacher
+                .post("/api/classes/" + own.id + "/arrangements", wanted)
+                .ok()
+                .get("id")
+                .asLong();
+        String name = names(own.bench(made)).get(0);
+        assertThat(name)
+                .hasSizeLessThanOrEqualTo(60)
+                .startsWith("Marsh quiz about")
+                .endsWith("…");
+        HttpCaller.Answer refused = own.teacher.post(
+                steps(made),
+                Map.of("kind", "RENAME", "groupId", own.groups(made).get(0), "text", "x".repeat(61)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("detail").asString()).isEqualTo("A group's name has 1 to 60 letters.");
     }
 
-    private static Map<String, Object> unplace(TestClass own, int number, long seen) {
-        return Map.of("kind", "PLACE", "students", List.of(own.student(number)), "seen", seen);
+    private static String seen(long arrangement, long revision) {
+        return steps(arrangement) + "?seen=" + revision;
+    }
+
+    private static Map<String, Object> place(TestClass own, int number, long group) {
+        return Map.of("kind", "PLACE", "students", List.of(own.student(number)), "groupId", group);
+    }
+
+    private static Map<String, Object> unplace(TestClass own, int number) {
+        return Map.of("kind", "PLACE", "students", List.of(own.student(number)));
     }
 
     private static String printed(TestClass own, String path, int pages) throws Exception {

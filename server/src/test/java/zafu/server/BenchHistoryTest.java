@@ -149,12 +149,11 @@ class BenchHistoryTest extends ServerTest {
             Map<String, Object> rename = Map.of("kind", "RENAME", "groupId", groups.get(0), "text", name);
             assertThat(own.teacher.post(path, rename).status()).as(name).isEqualTo(422);
         }
-        assertThat(own.teacher
-                        .post(path, Map.of("kind", "RENAME", "groupId", groups.get(0)))
-                        .body()
-                        .get("detail")
-                        .asString())
-                .isEqualTo("This step needs \"text\".");
+        JsonNode refused = own.teacher
+                .post(path, Map.of("kind", "RENAME", "groupId", groups.get(0)))
+                .body();
+        assertThat(refused.get("code").asString()).isEqualTo("invalid-field");
+        assertThat(refused.get("fields").get(0).get("field").asString()).isEqualTo("text");
     }
 
     @Test

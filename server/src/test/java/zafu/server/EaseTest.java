@@ -53,4 +53,47 @@ class EaseTest extends ServerTest {
         own.grant(1, "LARGE_TEXT", null).ok();
         assertThat(size(student)).isEqualTo("LARGE");
     }
+
+    private static JsonNode language(HttpCaller student) {
+        return student.get("/api/my/ease").ok().path("language");
+    }
+
+    @Test
+    void pagesSpeakTheLanguageOfHomeUntilTheStudentChoosesAnother() {
+        TestClass own = newClass("ease language", 1);
+        HttpCaller student = own.signedIn(1);
+        assertThat(language(student).isMissingNode() || language(student).isNull())
+                .isTrue();
+        own.speaksAtHome(1, "Español");
+        assertThat(language(student).asString()).isEqualTo("es");
+        Map<String, Object> wanted = ease("USUAL");
+        wanted.put("language", "es");
+        student.put("/api/my/ease", wanted).ok();
+        own.speaksAtHome(1, "ar");
+        assertThat(language(student).asString()).as("as it came was no choice").isEqualTo("ar");
+        wanted.put("language", "zh");
+        student.put("/api/my/ease", wanted).ok();
+        assertThat(language(own.signedIn(1)).asString()).isEqualTo("zh");
+    }
+
+    @Test
+    void aLanguageThatZafuDoesNotSpeakIsRefused() {
+        TestClass own = newClass("ease unspoken", 1);
+        Map<String, Object> wanted = ease("USUAL");
+        wanted.put("language", "tlh");
+        assertThat(own.signedIn(1).put("/api/my/ease", wanted).status()).isEqualTo(422);
+    }
+
+    @Test
+    void anAdultKeepsTheirLanguageAndStudentsPagesHaveMore() {
+        TestClass own = newClass("ease adult", 1);
+        own.teacher.put("/api/account/language", Map.of("language", "fr")).done();
+        assertThat(own.teacher.get("/api/session").ok().get("language").asString())
+                .isEqualTo("fr");
+        assertThat(own.teacher
+                        .put("/api/account/language", Map.of("language", "ar"))
+                        .status())
+                .isEqualTo(422);
+        own.teacher.put("/api/account/language", Map.of("language", "en")).done();
+    }
 }

@@ -83,7 +83,7 @@ class GroupDoorTest extends ServerTest {
                         .teacher
                         .get("/api/classes/" + door.own.id + "/history")
                         .text())
-                .contains("came into the group with its password");
+                .contains("joined the group with its code");
         assertThat(door.join(door.own.signedIn(1)).status()).isEqualTo(409);
         door.own.step(door.arrangement, Map.of("kind", "UNDO"));
         assertThat(door.groupOf(door.own.student(1))).isNull();

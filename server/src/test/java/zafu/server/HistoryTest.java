@@ -48,7 +48,7 @@ class HistoryTest extends ServerTest {
                 .doesNotContain("moved");
         assertThat(deeds(history(own, "kind=GROUP&subject=" + upper))).startsWith("moved");
         assertThat(deeds(history(own, "kind=ARRANGEMENT&subject=" + arrangement)))
-                .contains("moved", "proposal taken");
+                .contains("moved", "groups formed");
     }
 
     @Test
@@ -57,10 +57,10 @@ class HistoryTest extends ServerTest {
         TestClass other = newClass("history elsewhere", 1);
         own.grant(1, "EXTENDED_TIME", "1.5").ok();
         JsonNode line = history(own, "").get("lines").get(0);
-        assertThat(line.get("deed").asString()).isEqualTo("need granted");
+        assertThat(line.get("deed").asString()).isEqualTo("accommodation added");
         assertThat(line.get("facts").asString()).contains("EXTENDED_TIME").doesNotContain("[", "null");
 
-        assertThat(deeds(history(other, ""))).doesNotContain("need granted");
+        assertThat(deeds(history(other, ""))).doesNotContain("accommodation added");
         assertThat(deeds(history(other, "kind=STUDENT&subject=" + own.student(1))))
                 .isEmpty();
     }
@@ -70,7 +70,7 @@ class HistoryTest extends ServerTest {
         TestClass own = newClass("history of a task", 1);
         long task = TestTask.out(own, TestClass.forEveryone()).id;
         assertThat(deeds(history(own, "kind=TASK&subject=" + task)))
-                .startsWith("task handed out")
+                .startsWith("task assigned")
                 .contains("task created");
 
         String table = new String(
@@ -78,8 +78,8 @@ class HistoryTest extends ServerTest {
                         .getBytes("/api/classes/" + own.id + "/history.csv?kind=TASK&subject=" + task)
                         .body(),
                 StandardCharsets.UTF_8);
-        assertThat(table).contains("When,Who,What was done").contains("task handed out,history of a task,Marsh quiz");
-        assertThat(deeds(history(own, "")).get(0)).isEqualTo("history given out");
+        assertThat(table).contains("When,Who,What was done").contains("task assigned,history of a task,Marsh quiz");
+        assertThat(deeds(history(own, "")).get(0)).isEqualTo("history exported");
     }
 
     @Test
@@ -114,7 +114,7 @@ class HistoryTest extends ServerTest {
         own.grant(1, "UNTIMED", null).ok();
         own.shareWith("Wen", "VIEWER");
         JsonNode page = own.teacher.get("/api/school/history").ok();
-        assertThat(deeds(page)).startsWith("role in the class given").doesNotContain("need granted");
+        assertThat(deeds(page)).startsWith("role added").doesNotContain("accommodation added");
         assertThat(page.get("lines").valueStream().flatMap(each -> each.get("about")
                         .valueStream()))
                 .noneMatch(each -> each.get("kind").asString().equals("STUDENT"));

@@ -103,7 +103,7 @@ class MethodsOnTheBenchTest extends ServerTest {
         HttpCaller.Answer refused = own.teacher.post("/api/arrangements/" + arrangement + "/proposal", both);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("detail").asString())
-                .isEqualTo("Groups alike across measures need two measures or more, each once.");
+                .isEqualTo("Similar profiles need two or more different measures.");
     }
 
     @Test

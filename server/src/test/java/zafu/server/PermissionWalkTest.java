@@ -68,6 +68,7 @@ class PermissionWalkTest extends WalkTest {
             "POST /api/name-sets",
             "PUT /api/account/password",
             "PUT /api/account/first-steps",
+            "PUT /api/account/language",
             "GET /api/account/sign-ins",
             "DELETE /api/account/sign-ins/{key}",
             "POST /api/account/sign-out-everywhere",

@@ -98,7 +98,7 @@ class SchoolSystemTest extends ServerTest {
         standIn.behave(mood);
         JsonNode last = pull(administrator).get("pulls").get(0);
         assertThat(last.get("state").asString()).isEqualTo("FAILED");
-        assertThat(last.get("message").asString()).isEqualTo(sentence + " All that is here was kept.");
+        assertThat(last.get("message").asString()).isEqualTo(sentence + " Nothing was changed.");
         assertThat(students(administrator, heron(administrator))).isEqualTo(before);
     }
 

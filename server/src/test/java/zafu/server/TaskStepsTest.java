@@ -57,7 +57,7 @@ class TaskStepsTest extends ServerTest {
         task.change(base("minutes", 60)).ok();
         var refused = task.undo(first);
         assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.text()).contains("was changed since");
+        assertThat(refused.text()).contains("has been changed since");
         assertThat(task.view().get("versions").get(0).get("minutes").asInt()).isEqualTo(60);
     }
 
@@ -69,7 +69,7 @@ class TaskStepsTest extends ServerTest {
         task.start(1);
         var refused = task.undo(task.lastStep());
         assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.text()).contains("a student has begun");
+        assertThat(refused.text()).contains("a student has since started");
     }
 
     @Test

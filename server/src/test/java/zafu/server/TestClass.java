@@ -61,6 +61,17 @@ final class TestClass {
     }
 
     /** Grants student S{@code number} something; {@code amount} is null for supports without one. */
+    /** Says which language a student speaks at home. */
+    void speaksAtHome(int number, String language) {
+        String path = "/api/students/" + student(number);
+        JsonNode sheet = teacher.get(path).ok();
+        Map<String, Object> facts = new LinkedHashMap<>(Map.of("givenName", "S" + number, "familyName", "Test"));
+        facts.putAll(Map.of("preferredName", "", "grade", 5, "language", language, "homeClass", ""));
+        facts.put("studentNumber", "");
+        Map<String, Object> edit = Map.of("version", sheet.get("version").asLong(), "facts", facts, "tags", List.of());
+        teacher.put(path, edit).done();
+    }
+
     HttpCaller.Answer grant(int number, String support, String amount) {
         Map<String, Object> wanted = new LinkedHashMap<>();
         wanted.put("support", support);

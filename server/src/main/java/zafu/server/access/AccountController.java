@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zafu.server.access.Guesses.Count;
 import zafu.server.access.OpenSessions.Place;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.SpokenLanguage;
 
 /** An adult's own account: password, where they are signed in, and what is shown to them. */
 @RestController
@@ -59,6 +60,16 @@ class AccountController {
         adults.setLedThrough(current.adult().adultId(), wanted.shown());
     }
 
+    /** @param language one of those that Zafu speaks to adults, as a tag such as "fr" */
+    record LanguageWanted(@NotBlank @Size(max = 12) String language) {}
+
+    @PutMapping("/api/account/language")
+    @Transactional
+    public void language(@Valid @RequestBody LanguageWanted wanted) {
+        SpokenLanguage.require(SpokenLanguage.TO_ADULTS, wanted.language());
+        adults.setLanguage(current.adult().adultId(), wanted.language());
+    }
+
     /** Everywhere else the account is signed out. */
     @PutMapping("/api/account/password")
     @Transactional
@@ -70,7 +81,7 @@ class AccountController {
         guesses.requireEffort(counts);
         if (!adults.isPassword(adult, change.before)) {
             guesses.wrong(counts);
-            throw Refusal.unusableField("wrong-password", "before", "This is not your present password.");
+            throw Refusal.unusableField("wrong-password", "before", "This is not your current password.");
         }
         adults.changePassword(adult, change.password);
         audit.note(null, "password.changed", adult, "");

@@ -36,6 +36,10 @@ class Adult {
     /** Whether they look after what all classes share, without being an administrator. */
     boolean keepsShared;
 
+    /** In which Zafu speaks to them; absent where they have not chosen one. */
+    @Nullable
+    String language;
+
     /** Whether the first steps are shown where a class has not taken them. */
     boolean ledThrough = true;
 

@@ -100,6 +100,15 @@ public class AdultAccounts {
         require(adultId).ledThrough = led;
     }
 
+    /** The language that the adult chose for themselves. */
+    Optional<String> language(long adultId) {
+        return Optional.ofNullable(require(adultId).language);
+    }
+
+    void setLanguage(long adultId, String language) {
+        require(adultId).language = language;
+    }
+
     /** Takes an account out again that nobody ever could open and that has no place anywhere. */
     public void removeUnused(long adultId) {
         adults.removeUnused(adultId);

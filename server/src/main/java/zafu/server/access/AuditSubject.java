@@ -31,6 +31,8 @@ public record AuditSubject(@Enumerated(EnumType.STRING) Kind kind, @Column(name 
             Map.entry("late-answer", Kind.STUDENT),
             Map.entry("mark", Kind.STUDENT),
             Map.entry("task", Kind.TASK),
+            Map.entry("key", Kind.TASK),
+            Map.entry("question", Kind.TASK),
             Map.entry("group", Kind.GROUP),
             Map.entry("shelf", Kind.GROUP),
             Map.entry("arrangement", Kind.ARRANGEMENT),

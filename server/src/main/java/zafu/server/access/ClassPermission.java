@@ -82,7 +82,7 @@ public class ClassPermission {
 
     public void requireSeeNeeds(long classId) {
         if (!requireSee(classId).maySeeNeeds()) {
-            throw Refusal.notAllowed("What students need is for their teachers and support staff to see.");
+            throw Refusal.notAllowed("Only teachers and support staff see students' accommodations.");
         }
     }
 

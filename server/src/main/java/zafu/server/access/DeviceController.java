@@ -35,9 +35,7 @@ class DeviceController {
     }
 
     /** Who may come back on this device, by picture alone. */
-    record Faces(List<Face> faces) {}
-
-    record Face(long id, int picture) {}
+    record Faces(List<Devices.Face> faces) {}
 
     record FaceSignIn(long face, @NotNull @Pattern(regexp = "\\d{4}", message = "has four digits") String pin) {}
 
@@ -54,9 +52,7 @@ class DeviceController {
 
     @GetMapping("/api/sign-in/device")
     Faces faces(HttpServletRequest request) {
-        return new Faces(devices.of(request).map(devices::entriesOn).orElse(List.of()).stream()
-                .map(each -> new Face(each.id, each.picture))
-                .toList());
+        return new Faces(devices.of(request).map(devices::facesOn).orElse(List.of()));
     }
 
     @PostMapping("/api/sign-in/device")
@@ -73,7 +69,7 @@ class DeviceController {
     }
 
     private static Refusal wrong() {
-        return Refusal.wrongSignIn("Picture and number do not go together. After five tries only your card helps.");
+        return Refusal.wrongSignIn("This picture and number do not match. After five attempts you need your card.");
     }
 
     @GetMapping("/api/my/device")

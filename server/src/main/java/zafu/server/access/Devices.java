@@ -85,8 +85,17 @@ public class Devices {
         return devices.accountsOpened(name, device) > 0;
     }
 
-    /** Those who may come back on the device; no names, only pictures. */
-    List<DeviceEntry> entriesOn(long device) {
+    /** A picture by which somebody may come back on a device; no name goes with it. */
+    record Face(long id, int picture) {}
+
+    /** Those who may come back on the device. */
+    List<Face> facesOn(long device) {
+        return entriesOn(device).stream()
+                .map(each -> new Face(each.id, each.picture))
+                .toList();
+    }
+
+    private List<DeviceEntry> entriesOn(long device) {
         return entries.findByDeviceIdOrderByPicture(device).stream()
                 .filter(each -> each.failures < MOST_FAILURES && allowed.isAllowed(each.studentId))
                 .toList();

@@ -55,19 +55,21 @@ class SessionController {
      * @param mustChangePassword somebody else chose the password; nothing is to be had before there is a new one
      * @param studentId the student's own, by which the page tells apart what it keeps for whom
      * @param sharedDevice others use the device too, so the page signs out by itself
+     * @param language that an adult has chosen; a student's comes with how they like to read
      */
     record Session(
             Who who,
             @Nullable String displayName,
             boolean mustChangePassword,
             @Nullable Long studentId,
-            boolean sharedDevice) {
-        static Session of(Who who, @Nullable String displayName, boolean mustChangePassword) {
-            return new Session(who, displayName, mustChangePassword, null, false);
+            boolean sharedDevice,
+            @Nullable String language) {
+        static Session of(Who who) {
+            return new Session(who, null, false, null, false, null);
         }
 
         static Session ofStudent(long studentId, boolean sharedDevice) {
-            return new Session(Who.STUDENT, null, false, studentId, sharedDevice);
+            return new Session(Who.STUDENT, null, false, studentId, sharedDevice, null);
         }
     }
 
@@ -80,7 +82,7 @@ class SessionController {
     Session session(HttpServletRequest request) {
         return current.anyone()
                 .map(person -> sessionOf(person, signIns.isShared(request)))
-                .orElseGet(() -> Session.of(adults.none() ? Who.FIRST_RUN : Who.NOBODY, null, false));
+                .orElseGet(() -> Session.of(adults.none() ? Who.FIRST_RUN : Who.NOBODY));
     }
 
     @PostMapping("/api/sign-in/adult")
@@ -120,7 +122,13 @@ class SessionController {
 
     private Session sessionOf(Person person, boolean shared) {
         if (person instanceof Person.Grown adult) {
-            return Session.of(Who.ADULT, adult.displayName(), adults.mustChangePassword(adult.adultId()));
+            return new Session(
+                    Who.ADULT,
+                    adult.displayName(),
+                    adults.mustChangePassword(adult.adultId()),
+                    null,
+                    false,
+                    adults.language(adult.adultId()).orElse(null));
         }
         return Session.ofStudent(((Person.Learner) person).studentId(), shared);
     }

@@ -8,13 +8,14 @@ import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.bench.BenchState;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
-import zafu.server.arrangement.ArrangementCareController.ArrangementEdit;
-import zafu.server.arrangement.ArrangementCareController.NextCycle;
-import zafu.server.arrangement.ArrangementCareController.PutAway;
+import zafu.server.arrangement.ArrangementCareApi.ArrangementEdit;
+import zafu.server.arrangement.ArrangementCareApi.NextCycle;
+import zafu.server.arrangement.ArrangementCareApi.PutAway;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
@@ -67,7 +68,7 @@ class ArrangementCare {
         Arrangement arrangement = requireChange(arrangementId);
         if (arrangement.version != edit.version()) {
             throw Refusal.conflict(
-                    "changed-meanwhile", "Somebody else has changed this arrangement. Look at it again and repeat.");
+                    "changed-meanwhile", "Someone else has changed this grouping. Reload it and try again.");
         }
         requireOrder(edit.beginsOn(), edit.endsOn());
         BenchState state = store.read(arrangementId);
@@ -97,9 +98,7 @@ class ArrangementCare {
     static void requireOrder(LocalDate beginsOn, LocalDate endsOn) {
         if (endsOn.isBefore(beginsOn)) {
             throw Refusal.unusableField(
-                    "ends-early",
-                    "endsOn",
-                    "An arrangement that begins on " + beginsOn + " cannot end on " + endsOn + ".");
+                    "ends-early", "endsOn", "A grouping that begins on " + beginsOn + " cannot end on " + endsOn + ".");
         }
     }
 
@@ -182,7 +181,7 @@ class ArrangementCare {
     }
 
     private Arrangement requireChange(long arrangementId) {
-        Arrangement found = arrangements.findToChange(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement found = arrangements.findToChange(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         pools.requireChange(found);
         return found;
     }

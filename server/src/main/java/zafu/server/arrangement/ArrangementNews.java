@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.Regrouping;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;

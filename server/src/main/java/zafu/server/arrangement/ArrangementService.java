@@ -17,10 +17,10 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
 import zafu.server.access.Reach;
-import zafu.server.arrangement.ArrangementController.ArrangementCard;
-import zafu.server.arrangement.ArrangementController.GroupCard;
-import zafu.server.arrangement.ArrangementController.NewArrangement;
-import zafu.server.arrangement.ArrangementController.Proposed;
+import zafu.server.arrangement.ArrangementApi.ArrangementCard;
+import zafu.server.arrangement.ArrangementApi.GroupCard;
+import zafu.server.arrangement.ArrangementApi.NewArrangement;
+import zafu.server.arrangement.ArrangementApi.Proposed;
 import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
@@ -139,7 +139,7 @@ class ArrangementService {
         long id = arrangements.save(made).id;
         audit.note(classId, "arrangement.created", id, made.name);
         if (wanted.students() != null) {
-            bench.carryOut(id, BenchCommand.addGroup(made.name, wanted.students()));
+            bench.carryOut(id, new BenchCommand.AddGroup(BenchDeeds.asGroupName(made.name), wanted.students()));
         }
         return id;
     }
@@ -151,14 +151,14 @@ class ArrangementService {
 
     /** Where students stand on a second measure, for a scatter. */
     @Transactional(readOnly = true)
-    ArrangementController.SecondMeasure second(long arrangementId, long measureId) {
+    ArrangementApi.SecondMeasure second(long arrangementId, long measureId) {
         Pool pool = pools.of(require(arrangementId));
-        List<ArrangementController.StudentValue> values =
+        List<ArrangementApi.StudentValue> values =
                 Questions.counting(questions.values(pool, measureId)).entrySet().stream()
-                        .map(each -> new ArrangementController.StudentValue(
-                                each.getKey().value(), each.getValue()))
+                        .map(each ->
+                                new ArrangementApi.StudentValue(each.getKey().value(), each.getValue()))
                         .toList();
-        return new ArrangementController.SecondMeasure(measures.chosen(measureId), values);
+        return new ArrangementApi.SecondMeasure(measures.chosen(measureId), values);
     }
 
     @Transactional(readOnly = true)
@@ -184,20 +184,20 @@ class ArrangementService {
     }
 
     @Transactional(readOnly = true)
-    ArrangementController.Reasons reasons(long arrangementId, BenchCommand.ProposalAsked asked) {
+    ArrangementApi.Reasons reasons(long arrangementId, BenchCommand.ProposalAsked asked) {
         Arrangement arrangement = require(arrangementId);
         pools.requireChange(arrangement);
         return reasons.of(pools.of(arrangement), asked, store.read(arrangementId));
     }
 
     private Arrangement require(long arrangementId) {
-        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         pools.requireSee(found);
         return found;
     }
 
     @Transactional(readOnly = true)
-    List<ArrangementController.GroupStay> groupsOf(long studentId) {
+    List<ArrangementApi.GroupStay> groupsOf(long studentId) {
         access.requireSee(studentId);
         List<Membership> all = memberships.findByStudentIdOrderById(studentId);
         Map<Long, Arrangement> seen = seen(all);
@@ -206,14 +206,12 @@ class ArrangementService {
         Map<Long, ArrangementGroup> named =
                 groupRows.findAllById(all.stream().map(each -> each.groupId).toList()).stream()
                         .collect(Collectors.toMap(each -> each.id, each -> each));
-        List<ArrangementController.GroupStay> stays = new ArrayList<>();
+        List<ArrangementApi.GroupStay> stays = new ArrayList<>();
         for (Membership each : all) {
             Arrangement of = seen.get(each.arrangementId);
             if (of != null && reaches.get(of.classId).seesGroup(each.groupId)) {
                 ArrangementGroup group = named.get(each.groupId);
-                stays.add(
-                        0,
-                        new ArrangementController.GroupStay(of.name, group.name, group.look, each.fromAt, each.toAt));
+                stays.add(0, new ArrangementApi.GroupStay(of.name, group.name, group.look, each.fromAt, each.toAt));
             }
         }
         return stays;

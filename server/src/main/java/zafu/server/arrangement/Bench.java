@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
+import zafu.core.bench.BenchChanges;
+import zafu.core.bench.BenchState;
 import zafu.core.roster.GroupId;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditSubject;
@@ -35,7 +37,7 @@ public class Bench {
     private final AuditTrail audit;
     private final ApplicationEventPublisher events;
     private final Clock clock;
-    private final JsonMapper json;
+    private final BenchStates kept;
 
     Bench(
             ArrangementRepository arrangements,
@@ -50,7 +52,7 @@ public class Bench {
             AuditTrail audit,
             ApplicationEventPublisher events,
             Clock clock,
-            JsonMapper json) {
+            BenchStates kept) {
         this.arrangements = arrangements;
         this.entities = entities;
         this.store = store;
@@ -63,7 +65,7 @@ public class Bench {
         this.audit = audit;
         this.events = events;
         this.clock = clock;
-        this.json = json;
+        this.kept = kept;
     }
 
     /**
@@ -76,9 +78,18 @@ public class Bench {
 
     @Transactional
     public void carryOut(long arrangementId, BenchCommand command) {
+        carryOut(arrangementId, command, null);
+    }
+
+    /**
+     * @param seen the revision of the bench that the person has before them; where somebody else has touched the same since,
+     *     the step is refused. Absent to do it whatever happened meanwhile.
+     */
+    @Transactional
+    public void carryOut(long arrangementId, BenchCommand command, @Nullable Long seen) {
         Arrangement arrangement = toChange(arrangementId);
         pools.requireChange(arrangement);
-        carryOut(arrangement, command, current.adult().adultId());
+        carryOut(arrangement, command, seen, current.adult().adultId());
     }
 
     /**
@@ -92,26 +103,32 @@ public class Bench {
         Arrangement arrangement = toChange(arrangementId);
         boolean beside = arrangement.overlap
                 && store.read(arrangementId).groupOf(studentId).isPresent();
-        carryOut(arrangement, BenchCommand.place(studentId, groupId, beside), onTheWordOf);
+        carryOut(
+                arrangement,
+                beside
+                        ? new BenchCommand.PlaceAlso(List.of(studentId), groupId)
+                        : new BenchCommand.PlaceInto(List.of(studentId), groupId),
+                null,
+                onTheWordOf);
     }
 
     /** One more adult leads a group. */
     @Transactional
     public void addLead(long arrangementId, long groupId, long adultId) {
-        Set<Long> leads =
-                new LinkedHashSet<>(store.read(arrangementId).group(groupId).leads());
+        Set<Long> leads = new LinkedHashSet<>(
+                BenchDeeds.refusing(() -> store.read(arrangementId).group(groupId))
+                        .leads());
         leads.add(adultId);
-        carryOut(arrangementId, BenchCommand.lead(groupId, List.copyOf(leads)));
+        carryOut(arrangementId, new BenchCommand.LeadBy(groupId, List.copyOf(leads)));
     }
 
     public void requireChange(long arrangementId) {
-        pools.requireChange(arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement")));
+        pools.requireChange(arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping")));
     }
 
     /** Whether a student is of a class from which the arrangement draws. */
     public boolean drawsFrom(long arrangementId, long studentId) {
-        Arrangement arrangement =
-                arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement arrangement = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         return drawsFrom(arrangement, studentId);
     }
 
@@ -130,34 +147,29 @@ public class Bench {
         boolean free = drawsFrom(arrangement, studentId)
                 && store.read(arrangementId).groupOf(studentId).isEmpty();
         if (free) {
-            carryOut(arrangement, BenchCommand.place(studentId, groupId, false), onTheWordOf);
+            carryOut(arrangement, new BenchCommand.PlaceInto(List.of(studentId), groupId), null, onTheWordOf);
         }
         return free;
     }
 
     /** As it is once nobody else changes it, also where this transaction has read it before. */
     private Arrangement toChange(long arrangementId) {
-        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         entities.refresh(found, LockModeType.PESSIMISTIC_WRITE);
         return found;
     }
 
-    private void carryOut(Arrangement arrangement, BenchCommand command, long by) {
+    private void carryOut(Arrangement arrangement, BenchCommand command, @Nullable Long seen, long by) {
         long arrangementId = arrangement.id;
         BenchState before = store.read(arrangementId);
-        BenchStep step =
-                switch (command.kind()) {
-                    case UNDO -> lastStep(arrangementId);
-                    case REDO -> nextStep(arrangementId);
-                    default -> newStep(arrangement, command, before, by);
-                };
-        step.undone = command.kind() == BenchCommand.Kind.UNDO;
-        BenchState after = state(step.undone ? step.stateBefore : step.stateAfter);
+        BenchStep step = step(arrangement, command, before, by);
+        step.undone = command instanceof BenchCommand.Undo;
+        BenchState after = kept.read(step.undone ? step.stateBefore : step.stateAfter);
         BenchChanges changes = BenchChanges.between(before, after);
-        clash.refuse(arrangement, command, changes);
+        clash.refuse(arrangement, seen, changes);
         store.write(arrangementId, before, after, by);
-        if (command.proposal() != null) {
-            remember(arrangement, command.proposal());
+        if (command instanceof BenchCommand.TakeProposal taken) {
+            remember(arrangement, taken.proposal());
         }
         step.revision = ++arrangement.revision;
         step.changedBy = by;
@@ -166,7 +178,7 @@ public class Bench {
                 arrangement.classId,
                 "bench." + command.kind(),
                 arrangementId,
-                facts(command),
+                command.facts(),
                 subjects(before, after, changes));
         pools.classesOf(arrangement).forEach(each -> events.publishEvent(new GroupsChanged(each, arrangementId)));
     }
@@ -174,17 +186,11 @@ public class Bench {
     /** Works a command out without keeping anything. */
     @Transactional(readOnly = true)
     public Foreseen foresee(long arrangementId, BenchCommand command) {
-        Arrangement arrangement =
-                arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement arrangement = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         pools.requireChange(arrangement);
         BenchState before = store.read(arrangementId);
         Pool pool = pools.of(arrangement);
-        BenchState after =
-                switch (command.kind()) {
-                    case UNDO -> state(lastStep(arrangementId).stateBefore);
-                    case REDO -> state(nextStep(arrangementId).stateAfter);
-                    default -> deeds.after(arrangement, pool, command, before, false);
-                };
+        BenchState after = foreseen(arrangement, pool, command, before);
         Map<StudentId, Set<GroupId>> moved = new LinkedHashMap<>();
         for (StudentId student : pool.students()) {
             List<Long> groups = after.groupsOf(student.value());
@@ -197,16 +203,30 @@ public class Bench {
         return new Foreseen(pool.classIds(), moved);
     }
 
-    private BenchStep newStep(Arrangement arrangement, BenchCommand command, BenchState before, long by) {
+    private BenchState foreseen(Arrangement arrangement, Pool pool, BenchCommand command, BenchState before) {
+        return command instanceof BenchCommand.Deed deed
+                ? deeds.after(arrangement, pool, deed, before, false)
+                : command instanceof BenchCommand.Undo
+                        ? kept.read(lastStep(arrangement.id).stateBefore)
+                        : kept.read(nextStep(arrangement.id).stateAfter);
+    }
+
+    private BenchStep step(Arrangement arrangement, BenchCommand command, BenchState before, long by) {
+        return command instanceof BenchCommand.Deed deed
+                ? newStep(arrangement, deed, before, by)
+                : command instanceof BenchCommand.Undo ? lastStep(arrangement.id) : nextStep(arrangement.id);
+    }
+
+    private BenchStep newStep(Arrangement arrangement, BenchCommand.Deed command, BenchState before, long by) {
         BenchState after = deeds.after(arrangement, pools.of(arrangement), command, before, true);
         BenchStep step = new BenchStep();
         step.arrangementId = arrangement.id;
         step.takenAt = clock.instant();
         step.adultId = by;
         step.kind = command.kind();
-        step.facts = facts(command);
-        step.stateBefore = json.writeValueAsString(before);
-        step.stateAfter = json.writeValueAsString(after);
+        step.facts = command.facts();
+        step.stateBefore = kept.write(before);
+        step.stateAfter = kept.write(after);
         return step;
     }
 
@@ -228,14 +248,6 @@ public class Bench {
                 .orElse(0L);
         return steps.findFirstByArrangementIdAndUndoneTrueAndIdGreaterThanOrderById(arrangementId, last)
                 .orElseThrow(() -> Refusal.conflict("nothing-to-redo", "There is nothing to do again here."));
-    }
-
-    private BenchState state(String kept) {
-        return json.readValue(kept, BenchState.class);
-    }
-
-    private static String facts(BenchCommand command) {
-        return command.text() == null ? "" : command.text();
     }
 
     /** Who was moved, and the groups they left and joined. */

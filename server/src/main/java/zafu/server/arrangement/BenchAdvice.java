@@ -9,9 +9,10 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.CutPlacement;
 import zafu.core.grouping.Regrouping;
+import zafu.core.measure.Better;
 import zafu.core.measure.CountingValue;
 import zafu.core.roster.StudentId;
 import zafu.server.arrangement.BenchView.Advised;
@@ -30,13 +31,13 @@ class BenchAdvice {
     private final BenchStepRepository steps;
     private final Measures measures;
     private final SchoolSettings school;
-    private final JsonMapper json;
+    private final BenchStates kept;
 
-    BenchAdvice(BenchStepRepository steps, Measures measures, SchoolSettings school, JsonMapper json) {
+    BenchAdvice(BenchStepRepository steps, Measures measures, SchoolSettings school, BenchStates kept) {
         this.steps = steps;
         this.measures = measures;
         this.school = school;
-        this.json = json;
+        this.kept = kept;
     }
 
     List<Advised> of(
@@ -46,12 +47,12 @@ class BenchAdvice {
         if (!BY_SCORE.contains(of.method) || cutting.isEmpty()) {
             return List.of();
         }
-        BenchState then = json.readValue(cutting.get().stateAfter, BenchState.class);
+        BenchState then = kept.read(cutting.get().stateAfter);
         Map<StudentId, CountingValue> before =
                 measures.countedAt(measure.id(), values.keySet(), cutting.get().takenAt, school.today());
-        double sign = measure.lowerIsBetter() ? -1 : 1;
+        Better better = measure.better();
         List<Long> order = then.groups().stream().map(BenchState.Group::id).toList();
-        Optional<List<Double>> cuts = cuts(then, before, sign);
+        Optional<List<Double>> cuts = cuts(then, before, better);
         if (cuts.isEmpty()
                 || !order.equals(now.groups().stream().map(BenchState.Group::id).toList())) {
             return List.of();
@@ -67,7 +68,7 @@ class BenchAdvice {
                     && before.get(student) instanceof CountingValue.Counts old
                     && old.value() != counts.value()) {
                 int place = order.indexOf(group.get());
-                Regrouping.Advice says = regrouping.of(order.size() - 1 - place, sign * counts.value());
+                Regrouping.Advice says = regrouping.of(order.size() - 1 - place, better.rising(counts.value()));
                 if (says != Regrouping.Advice.STAY) {
                     advised.add(new Advised(
                             student.value(), says, target(order, place, says), old.value(), counts.value()));
@@ -86,12 +87,12 @@ class BenchAdvice {
     }
 
     /** Highest first; empty where two neighbours overlap, so that no cut parted them. */
-    private static Optional<List<Double>> cuts(BenchState then, Map<StudentId, CountingValue> before, double sign) {
+    private static Optional<List<Double>> cuts(BenchState then, Map<StudentId, CountingValue> before, Better better) {
         List<List<Double>> lowestFirst = then.groups().stream()
                 .map(group -> then.membersOf(group.id()).stream()
                         .map(id -> before.get(new StudentId(id)))
                         .filter(CountingValue.Counts.class::isInstance)
-                        .map(value -> sign * ((CountingValue.Counts) value).value())
+                        .map(value -> better.rising(((CountingValue.Counts) value).value()))
                         .toList())
                 .toList();
         List<Optional<Double>> cuts = IntStream.iterate(lowestFirst.size() - 1, i -> i > 0, i -> i - 1)

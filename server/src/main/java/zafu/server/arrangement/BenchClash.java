@@ -4,8 +4,10 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
+import zafu.core.bench.BenchChanges;
+import zafu.core.bench.BenchState;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.CurrentPerson;
@@ -23,25 +25,24 @@ class BenchClash {
     private final Pools pools;
     private final AdultAccounts adults;
     private final CurrentPerson current;
-    private final JsonMapper json;
+    private final BenchStates kept;
 
-    BenchClash(BenchStepRepository steps, Pools pools, AdultAccounts adults, CurrentPerson current, JsonMapper json) {
+    BenchClash(BenchStepRepository steps, Pools pools, AdultAccounts adults, CurrentPerson current, BenchStates kept) {
         this.steps = steps;
         this.pools = pools;
         this.adults = adults;
         this.current = current;
-        this.json = json;
+        this.kept = kept;
     }
 
-    void refuse(Arrangement arrangement, BenchCommand command, BenchChanges wanted) {
-        Long seen = command.seen();
+    void refuse(Arrangement arrangement, @Nullable Long seen, BenchChanges wanted) {
         if (seen == null || seen >= arrangement.revision) {
             return;
         }
         for (BenchStep step : steps.findByArrangementIdAndRevisionGreaterThanAndChangedByNotOrderByRevision(
                 arrangement.id, seen, current.adult().adultId())) {
-            BenchState now = json.readValue(step.undone ? step.stateBefore : step.stateAfter, BenchState.class);
-            BenchState then = json.readValue(step.undone ? step.stateAfter : step.stateBefore, BenchState.class);
+            BenchState now = kept.read(step.undone ? step.stateBefore : step.stateAfter);
+            BenchState then = kept.read(step.undone ? step.stateAfter : step.stateBefore);
             BenchChanges both = BenchChanges.between(then, now).inCommon(wanted);
             if (!both.isEmpty()) {
                 String who = adults.displayNames(List.of(step.changedBy)).getOrDefault(step.changedBy, "Somebody");

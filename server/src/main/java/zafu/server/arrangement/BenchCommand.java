@@ -1,99 +1,308 @@
 package zafu.server.arrangement;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/**
- * One thing a teacher does on the bench. Which of the fields are read depends on the kind; see {@link Kind}.
- *
- * @param students for PLACE, PLACE_ALSO, TAKE_FROM, LOCK and UNLOCK; for ADD_GROUP those who go into it, if any; for SPLIT those who leave the group, where not
- *     halves by score are wanted
- * @param groupId for PLACE (absent: not placed), PLACE_ALSO, TAKE_FROM, RENAME, NOTE, LEAD, MERGE, SPLIT, REMOVE_GROUP,
- *     MOVE_CUT (the lower group)
- * @param otherGroupId for MERGE: the group whose members join; for MOVE_CUT: the upper group
- * @param text the new name or note
- * @param studentName for RENAME: what students call the group; absent where they are told no name
- * @param names for NAME_FROM, given to the groups in the order of the bench
- * @param studentsSee for NAME_FROM: whether students call the groups so too
- * @param adults for LEAD: ids of all who lead the group
- * @param stepId for RETURN_TO: the step after which the bench was as it is to be again
- * @param cut for MOVE_CUT: where the cut is to lie, in the measure's unit
- * @param proposal for TAKE_PROPOSAL
- * @param seen the revision of the bench that the person has before them; where somebody else has touched the same
- *     since, the step is refused. Absent to do it whatever happened meanwhile.
- */
-public record BenchCommand(
-        @NotNull Kind kind,
-        @Nullable @Size(max = 500) List<Long> students,
-        @Nullable Long groupId,
-        @Nullable Long otherGroupId,
-        @Nullable @Size(max = 500) String text,
-        @Nullable @Size(max = 60) String studentName,
-        @Nullable @Size(max = 30) List<@NotNull String> names,
-        @Nullable Boolean studentsSee,
-        @Nullable @Size(max = 20) List<Long> adults,
-        @Nullable Long stepId,
-        @Nullable Double cut,
-        @Nullable ProposalAsked proposal,
-        @Nullable Long seen) {
+/** One thing a teacher does on the bench. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = BenchCommand.PlaceInto.class, name = "PLACE"),
+    @JsonSubTypes.Type(value = BenchCommand.PlaceAlso.class, name = "PLACE_ALSO"),
+    @JsonSubTypes.Type(value = BenchCommand.TakeFrom.class, name = "TAKE_FROM"),
+    @JsonSubTypes.Type(value = BenchCommand.TakeProposal.class, name = "TAKE_PROPOSAL"),
+    @JsonSubTypes.Type(value = BenchCommand.TakeAdvice.class, name = "TAKE_ADVICE"),
+    @JsonSubTypes.Type(value = BenchCommand.MoveCut.class, name = "MOVE_CUT"),
+    @JsonSubTypes.Type(value = BenchCommand.AddGroup.class, name = "ADD_GROUP"),
+    @JsonSubTypes.Type(value = BenchCommand.Rename.class, name = "RENAME"),
+    @JsonSubTypes.Type(value = BenchCommand.Lock.class, name = "LOCK"),
+    @JsonSubTypes.Type(value = BenchCommand.Unlock.class, name = "UNLOCK"),
+    @JsonSubTypes.Type(value = BenchCommand.WriteNote.class, name = "NOTE"),
+    @JsonSubTypes.Type(value = BenchCommand.LeadBy.class, name = "LEAD"),
+    @JsonSubTypes.Type(value = BenchCommand.NameFrom.class, name = "NAME_FROM"),
+    @JsonSubTypes.Type(value = BenchCommand.Merge.class, name = "MERGE"),
+    @JsonSubTypes.Type(value = BenchCommand.Split.class, name = "SPLIT"),
+    @JsonSubTypes.Type(value = BenchCommand.RemoveGroup.class, name = "REMOVE_GROUP"),
+    @JsonSubTypes.Type(value = BenchCommand.ReturnTo.class, name = "RETURN_TO"),
+    @JsonSubTypes.Type(value = BenchCommand.Undo.class, name = "UNDO"),
+    @JsonSubTypes.Type(value = BenchCommand.Redo.class, name = "REDO")
+})
+public sealed interface BenchCommand {
 
-    static BenchCommand addGroup(String name, List<Long> students) {
-        return new BenchCommand(
-                Kind.ADD_GROUP, students, null, null, name, null, null, null, null, null, null, null, null);
+    /** By which it is kept and told. */
+    default Kind kind() {
+        return Kind.of(this);
     }
 
-    /** Into a group: from the one they are in, or beside those they are in. */
-    static BenchCommand place(long student, long groupId, boolean beside) {
-        return new BenchCommand(
-                beside ? Kind.PLACE_ALSO : Kind.PLACE,
-                List.of(student),
-                groupId,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+    /** What is kept of its words. */
+    default String facts() {
+        return "";
     }
 
-    static BenchCommand lead(long groupId, List<Long> adults) {
-        return new BenchCommand(Kind.LEAD, null, groupId, null, null, null, null, null, adults, null, null, null, null);
+    /** A command that makes new groups of those that stand there; the others go to a step that was taken. */
+    sealed interface Deed extends BenchCommand {
+        <T> T by(Deeds<T> deeds);
     }
 
-    /** What can be done. */
-    public enum Kind {
-        PLACE,
-        /** Beside the groups they are in; only where an arrangement lets groups overlap. */
-        PLACE_ALSO,
-        /** Out of one group, staying in the others. */
-        TAKE_FROM,
-        TAKE_PROPOSAL,
-        /** Moves all whom new scores say to move. */
-        TAKE_ADVICE,
-        MOVE_CUT,
-        ADD_GROUP,
-        RENAME,
-        LOCK,
-        UNLOCK,
-        NOTE,
-        LEAD,
-        NAME_FROM,
-        MERGE,
-        SPLIT,
-        REMOVE_GROUP,
-        /** Back to how it was after an earlier step. */
-        RETURN_TO,
-        UNDO,
-        REDO
+    /** Something for each deed, so that a new one is forgotten nowhere. */
+    interface Deeds<T> {
+        T placeInto(PlaceInto deed);
+
+        T placeAlso(PlaceAlso deed);
+
+        T takeFrom(TakeFrom deed);
+
+        T takeProposal(TakeProposal deed);
+
+        T takeAdvice(TakeAdvice deed);
+
+        T moveCut(MoveCut deed);
+
+        T addGroup(AddGroup deed);
+
+        T rename(Rename deed);
+
+        T lock(Lock deed);
+
+        T unlock(Unlock deed);
+
+        T writeNote(WriteNote deed);
+
+        T leadBy(LeadBy deed);
+
+        T nameFrom(NameFrom deed);
+
+        T merge(Merge deed);
+
+        T split(Split deed);
+
+        T removeGroup(RemoveGroup deed);
+
+        T returnTo(ReturnTo deed);
+    }
+
+    /**
+     * Into a group, in place of those they are in.
+     *
+     * @param groupId absent: not placed
+     */
+    record PlaceInto(@NotNull @Size(max = 500) List<Long> students, @Nullable Long groupId) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.placeInto(this);
+        }
+    }
+
+    /** Beside the groups they are in; only where an arrangement lets groups overlap. */
+    record PlaceAlso(@NotNull @Size(max = 500) List<Long> students, long groupId) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.placeAlso(this);
+        }
+    }
+
+    /** Out of one group, staying in the others. */
+    record TakeFrom(@NotNull @Size(max = 500) List<Long> students, long groupId) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.takeFrom(this);
+        }
+    }
+
+    /** The groups of a proposal take the place of those there are. */
+    record TakeProposal(@NotNull @Valid ProposalAsked proposal) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.takeProposal(this);
+        }
+    }
+
+    /** Moves all whom new scores say to move. */
+    record TakeAdvice() implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.takeAdvice(this);
+        }
+    }
+
+    /**
+     * @param groupId the lower of two neighbours
+     * @param otherGroupId the upper one
+     * @param cut where the cut is to lie, in the unit of the line
+     */
+    record MoveCut(long groupId, long otherGroupId, double cut) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.moveCut(this);
+        }
+    }
+
+    /**
+     * @param text its name; absent for the next free one
+     * @param students who go into it, if any
+     */
+    record AddGroup(@Nullable @Size(max = 500) String text, @Nullable @Size(max = 500) List<Long> students)
+            implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.addGroup(this);
+        }
+
+        @Override
+        public String facts() {
+            return text == null ? "" : text;
+        }
+    }
+
+    /**
+     * @param text the new name
+     * @param studentName what students call the group; absent where they are told no name
+     */
+    record Rename(long groupId, @NotNull @Size(max = 500) String text, @Nullable @Size(max = 60) String studentName)
+            implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.rename(this);
+        }
+
+        @Override
+        public String facts() {
+            return text;
+        }
+    }
+
+    /** No method and no cut moves them. */
+    record Lock(@NotNull @Size(max = 500) List<Long> students) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.lock(this);
+        }
+    }
+
+    record Unlock(@NotNull @Size(max = 500) List<Long> students) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.unlock(this);
+        }
+    }
+
+    record WriteNote(long groupId, @NotNull @Size(max = 500) String text) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.writeNote(this);
+        }
+
+        @Override
+        public String facts() {
+            return text;
+        }
+    }
+
+    /**
+     * @param adults ids of all who lead the group
+     */
+    record LeadBy(long groupId, @NotNull @Size(max = 20) List<Long> adults) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.leadBy(this);
+        }
+    }
+
+    /**
+     * @param names given to the groups in the order of the bench
+     * @param studentsSee whether students call the groups so too
+     */
+    record NameFrom(@NotNull @Size(max = 30) List<@NotNull String> names, @Nullable Boolean studentsSee)
+            implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.nameFrom(this);
+        }
+    }
+
+    /**
+     * @param otherGroupId whose members join; it is gone afterwards
+     */
+    record Merge(long groupId, long otherGroupId) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.merge(this);
+        }
+    }
+
+    /**
+     * @param students who leave the group; absent for the better half by score
+     */
+    record Split(long groupId, @Nullable @Size(max = 500) List<Long> students) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.split(this);
+        }
+    }
+
+    /** Its members are not placed afterwards. */
+    record RemoveGroup(long groupId) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.removeGroup(this);
+        }
+    }
+
+    /** Back to how it was after an earlier step. */
+    record ReturnTo(long stepId) implements Deed {
+        @Override
+        public <T> T by(Deeds<T> deeds) {
+            return deeds.returnTo(this);
+        }
+    }
+
+    /** Back to how it was before the last step. */
+    record Undo() implements BenchCommand {}
+
+    /** Takes the step again that was undone last. */
+    record Redo() implements BenchCommand {}
+
+    /** As which kind it is kept. */
+    enum Kind {
+        PLACE(PlaceInto.class),
+        PLACE_ALSO(PlaceAlso.class),
+        TAKE_FROM(TakeFrom.class),
+        TAKE_PROPOSAL(TakeProposal.class),
+        TAKE_ADVICE(TakeAdvice.class),
+        MOVE_CUT(MoveCut.class),
+        ADD_GROUP(AddGroup.class),
+        RENAME(Rename.class),
+        LOCK(Lock.class),
+        UNLOCK(Unlock.class),
+        NOTE(WriteNote.class),
+        LEAD(LeadBy.class),
+        NAME_FROM(NameFrom.class),
+        MERGE(Merge.class),
+        SPLIT(Split.class),
+        REMOVE_GROUP(RemoveGroup.class),
+        RETURN_TO(ReturnTo.class),
+        UNDO(Undo.class),
+        REDO(Redo.class);
+
+        private final Class<? extends BenchCommand> of;
+
+        Kind(Class<? extends BenchCommand> of) {
+            this.of = of;
+        }
+
+        private static Kind of(BenchCommand command) {
+            return Arrays.stream(values())
+                    .filter(each -> each.of.isInstance(command))
+                    .findFirst()
+                    .orElseThrow();
+        }
     }
 
     /**
@@ -110,7 +319,7 @@ public record BenchCommand(
      * @param seed another seed draws other lots; absent for the first
      * @param fingerprint of the proposal that was seen, where that one alone is to be taken
      */
-    public record ProposalAsked(
+    record ProposalAsked(
             @NotNull Method method,
             long measureId,
             int groups,
@@ -125,5 +334,5 @@ public record BenchCommand(
             @Nullable @Size(max = 80) String fingerprint) {}
 
     /** @param weight above 0, beside the others */
-    public record MeasureWeight(long measureId, @DecimalMin("0.1") @DecimalMax("10") double weight) {}
+    record MeasureWeight(long measureId, @DecimalMin("0.1") @DecimalMax("10") double weight) {}
 }

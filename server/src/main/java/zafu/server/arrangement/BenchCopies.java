@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 import zafu.core.roster.StudentId;
 import zafu.server.access.CurrentPerson;
 

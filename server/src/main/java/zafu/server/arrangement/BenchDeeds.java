@@ -1,20 +1,17 @@
 package zafu.server.arrangement;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
-import zafu.core.grouping.CutPlacement;
+import zafu.core.bench.BenchState;
+import zafu.core.bench.CannotBeDone;
 import zafu.core.grouping.Proposal;
-import zafu.core.grouping.Rules;
 import zafu.core.grouping.Scored;
-import zafu.core.grouping.SimilarScores;
-import zafu.core.grouping.Sizes;
 import zafu.core.roster.StudentId;
 import zafu.server.access.ClassPermission;
 import zafu.server.measure.Measures;
@@ -31,7 +28,7 @@ class BenchDeeds {
     private final BenchAdvice advice;
     private final Measures measures;
     private final ClassPermission permission;
-    private final JsonMapper json;
+    private final BenchStates kept;
 
     BenchDeeds(
             BenchStore store,
@@ -42,7 +39,7 @@ class BenchDeeds {
             BenchAdvice advice,
             Measures measures,
             ClassPermission permission,
-            JsonMapper json) {
+            BenchStates kept) {
         this.store = store;
         this.steps = steps;
         this.proposals = proposals;
@@ -51,52 +48,245 @@ class BenchDeeds {
         this.advice = advice;
         this.measures = measures;
         this.permission = permission;
-        this.json = json;
+        this.kept = kept;
     }
 
-    /** @param keep whether new groups are really made; what is only foreseen must leave no trace */
-    BenchState after(Arrangement of, Pool pool, BenchCommand command, BenchState before, boolean keep) {
-        return switch (command.kind()) {
-            case LOCK -> before.locked(requireInPool(pool, command), true);
-            case UNLOCK -> before.locked(requireInPool(pool, command), false);
-            case PLACE -> before.place(requireInPool(pool, command), Optional.ofNullable(command.groupId()));
-            case PLACE_ALSO -> before.placeAlso(requireOverlap(of, requireInPool(pool, command)), groupId(command));
-            case TAKE_FROM -> before.takenFrom(requireInPool(pool, command), groupId(command));
-            case TAKE_PROPOSAL -> taken(of, pool, required(command.proposal(), "proposal"), before, keep);
-            case TAKE_ADVICE -> advised(of, pool, before);
-            case MOVE_CUT -> cutMoved(of, pool, command, before);
-            case ADD_GROUP -> added(of, pool, command, before, keep);
-            case RENAME -> before.renamed(groupId(command), requireName(command), nameForStudents(command));
-            case NOTE ->
-                before.changed(
-                        groupId(command),
-                        group -> group.noted(required(command.text(), "text").strip()));
-            case LEAD -> before.changed(groupId(command), group -> group.ledBy(requireAdults(pool, command)));
-            case NAME_FROM -> named(before, command);
-            case MERGE -> before.merged(groupId(command), required(command.otherGroupId(), "otherGroupId"));
-            case SPLIT -> split(of, pool, command, before, keep);
-            case REMOVE_GROUP -> before.without(groupId(command));
-            case RETURN_TO -> returned(of, pool, command);
-            case UNDO, REDO -> throw new IllegalArgumentException(command.kind() + " needs no new state");
+    /**
+     * @param keep whether new groups are really made; what is only foreseen must leave no trace
+     * @throws Refusal where it cannot be done
+     */
+    BenchState after(Arrangement of, Pool pool, BenchCommand.Deed deed, BenchState before, boolean keep) {
+        return refusing(() -> deed.by(new After(of, pool, before, keep)));
+    }
+
+    /** What cannot be done to a bench is refused in a sentence. */
+    static <T> T refusing(Supplier<T> asked) {
+        try {
+            return asked.get();
+        } catch (CannotBeDone why) {
+            throw refusal(why);
+        }
+    }
+
+    private static Refusal refusal(CannotBeDone why) {
+        return switch (why.because()) {
+            case NO_SUCH_GROUP -> Refusal.notFound("group");
+            case NOT_PLACED -> Refusal.unusable("not-placed", "Only who is in a group can be locked there.");
+            case TOO_MANY_GROUPS ->
+                Refusal.unusable("too-many-groups", "A grouping holds at most " + BenchState.MOST_GROUPS + " groups.");
+            case NAME_TAKEN ->
+                Refusal.unusableField("name-taken", "text", "Another group is called \"" + why.name() + "\" already.");
+            case SAME_GROUP -> Refusal.unusable("same-group", "A group cannot be merged with itself.");
+            case NOTHING_TO_SPLIT ->
+                Refusal.unusable(
+                        "nothing-to-split", "At least one student must stay in the group and one must leave it.");
+            case TOO_FEW_SCORES ->
+                Refusal.unusable(
+                        "nothing-to-split", "Fewer than two of this group have a score. Choose who is to leave it.");
         };
     }
 
-    private BenchState advised(Arrangement of, Pool pool, BenchState before) {
-        long measureId = required(of.measureId, "measure");
-        BenchState state = before;
-        for (BenchView.Advised each :
-                advice.of(of, before, questions.values(pool, measureId), measures.card(measureId))) {
-            if (each.toGroupId() != null) {
-                state = state.place(List.of(each.id()), Optional.of(each.toGroupId()));
-            }
+    /** What each deed makes of one bench. */
+    private final class After implements BenchCommand.Deeds<BenchState> {
+        private final Arrangement of;
+        private final Pool pool;
+        private final BenchState before;
+        private final boolean keep;
+
+        After(Arrangement of, Pool pool, BenchState before, boolean keep) {
+            this.of = of;
+            this.pool = pool;
+            this.before = before;
+            this.keep = keep;
         }
-        return state;
+
+        @Override
+        public BenchState placeInto(BenchCommand.PlaceInto deed) {
+            return before.place(inPool(deed.students()), Optional.ofNullable(deed.groupId()));
+        }
+
+        @Override
+        public BenchState placeAlso(BenchCommand.PlaceAlso deed) {
+            if (!of.overlap) {
+                throw Refusal.unusable(
+                        "no-overlap",
+                        "Each student is in one group here. The details of the grouping can allow several.");
+            }
+            return before.placeAlso(inPool(deed.students()), deed.groupId());
+        }
+
+        @Override
+        public BenchState takeFrom(BenchCommand.TakeFrom deed) {
+            return before.takenFrom(inPool(deed.students()), deed.groupId());
+        }
+
+        @Override
+        public BenchState takeProposal(BenchCommand.TakeProposal deed) {
+            BenchCommand.ProposalAsked asked = deed.proposal();
+            Proposals.ForBench proposed = proposals.propose(pool, asked, before);
+            List<List<StudentId>> groups = asSeen(pool, asked, proposed).groups();
+            BenchState state = before.emptied();
+            for (int i = state.groups().size() - 1; i >= groups.size(); i--) {
+                state = state.without(state.groups().get(i).id());
+            }
+            while (state.groups().size() < groups.size()) {
+                state = state.with(newGroup(state, null));
+            }
+            state = state.dealt(groups);
+            for (int i = 0; i < proposed.names().size(); i++) {
+                state = state.calledIfFree(
+                        state.groups().get(i).id(), proposed.names().get(i));
+            }
+            return state;
+        }
+
+        @Override
+        public BenchState takeAdvice(BenchCommand.TakeAdvice deed) {
+            if (of.measureId == null) {
+                throw Refusal.conflict("no-measure", "This grouping has no measure to show students by.");
+            }
+            BenchState state = before;
+            for (BenchView.Advised each :
+                    advice.of(of, before, questions.values(pool, of.measureId), measures.card(of.measureId))) {
+                if (each.toGroupId() != null) {
+                    state = state.place(List.of(each.id()), Optional.of(each.toGroupId()));
+                }
+            }
+            return state;
+        }
+
+        @Override
+        public BenchState moveCut(BenchCommand.MoveCut deed) {
+            ScoreLines.Line line = lines.of(of, pool);
+            return before.dealtByCut(
+                    deed.groupId(), deed.otherGroupId(), line.better().rising(deed.cut()), line.scored());
+        }
+
+        @Override
+        public BenchState addGroup(BenchCommand.AddGroup deed) {
+            BenchState.Group made = newGroup(before, deed.text());
+            BenchState with = before.with(made);
+            return deed.students() == null ? with : with.place(inPool(deed.students()), Optional.of(made.id()));
+        }
+
+        private BenchState.Group newGroup(BenchState state, @Nullable String name) {
+            String called = name == null || name.isBlank() ? GroupNames.nextAfter(state.groups()) : requireName(name);
+            int look = GroupNames.nextLook(of.id, state.groups());
+            // A negative id can be no group's.
+            return keep
+                    ? store.newGroup(of.id, called, look)
+                    : BenchState.Group.plain(-1 - state.groups().size(), called, look);
+        }
+
+        @Override
+        public BenchState rename(BenchCommand.Rename deed) {
+            String seen = deed.studentName() == null || deed.studentName().isBlank()
+                    ? null
+                    : deed.studentName().strip();
+            return before.renamed(deed.groupId(), requireName(deed.text()), seen);
+        }
+
+        @Override
+        public BenchState lock(BenchCommand.Lock deed) {
+            return before.locked(inPool(deed.students()), true);
+        }
+
+        @Override
+        public BenchState unlock(BenchCommand.Unlock deed) {
+            return before.locked(inPool(deed.students()), false);
+        }
+
+        @Override
+        public BenchState writeNote(BenchCommand.WriteNote deed) {
+            return before.changed(
+                    deed.groupId(), group -> group.noted(deed.text().strip()));
+        }
+
+        @Override
+        public BenchState leadBy(BenchCommand.LeadBy deed) {
+            Set<Long> known = new TreeSet<>();
+            permission.adultsOf(pool.classIds()).values().forEach(each -> known.addAll(each.keySet()));
+            if (!known.containsAll(deed.adults())) {
+                throw Refusal.unusableField("not-here", "adults", "Only adults of the class can lead its groups.");
+            }
+            return before.changed(deed.groupId(), group -> group.ledBy(deed.adults()));
+        }
+
+        @Override
+        public BenchState nameFrom(BenchCommand.NameFrom deed) {
+            List<String> names = NameSets.usable(deed.names());
+            int named = Math.min(names.size(), before.groups().size());
+            for (BenchState.Group group :
+                    before.groups().subList(named, before.groups().size())) {
+                if (names.subList(0, named).stream().anyMatch(group.name()::equalsIgnoreCase)) {
+                    throw Refusal.unusableField(
+                            "name-taken", "names", "Another group is called \"" + group.name() + "\" already.");
+                }
+            }
+            BenchState state = before;
+            for (int i = 0; i < named; i++) {
+                String name = names.get(i);
+                String seen = Boolean.TRUE.equals(deed.studentsSee()) ? name : null;
+                state = state.changed(before.groups().get(i).id(), group -> group.called(name, seen));
+            }
+            return state;
+        }
+
+        @Override
+        public BenchState merge(BenchCommand.Merge deed) {
+            return before.merged(deed.groupId(), deed.otherGroupId());
+        }
+
+        @Override
+        public BenchState split(BenchCommand.Split deed) {
+            List<Scored> scored = lines.of(of, pool).scored();
+            List<Long> members = before.membersOf(deed.groupId());
+            List<Long> leaving = deed.students() == null || deed.students().isEmpty()
+                    ? before.upperHalf(deed.groupId(), scored)
+                    : inPool(deed.students()).stream().filter(members::contains).toList();
+            return before.split(deed.groupId(), leaving, newGroup(before, null), scored);
+        }
+
+        @Override
+        public BenchState removeGroup(BenchCommand.RemoveGroup deed) {
+            return before.without(deed.groupId());
+        }
+
+        /** Who has left the classes meanwhile does not come back with the state. */
+        @Override
+        public BenchState returnTo(BenchCommand.ReturnTo deed) {
+            BenchStep step =
+                    steps.findByIdAndArrangementId(deed.stepId(), of.id).orElseThrow(() -> Refusal.notFound("step"));
+            Set<Long> here = pool.students().stream().map(StudentId::value).collect(Collectors.toSet());
+            return kept.read(step.stateAfter).onlyWith(here);
+        }
+
+        private List<Long> inPool(List<Long> students) {
+            if (!students.stream().map(StudentId::new).allMatch(pool.students()::contains)) {
+                throw Refusal.notFound("student");
+            }
+            return students;
+        }
     }
 
-    /** Groups of a proposal take over the groups that stand at their place, so that names and work stay with them. */
-    private BenchState taken(
-            Arrangement of, Pool pool, BenchCommand.ProposalAsked asked, BenchState before, boolean keep) {
-        Proposals.ForBench proposed = proposals.propose(pool, asked, before);
+    /** A longer name, as that of an arrangement, cut so that a group can have it. */
+    static String asGroupName(String name) {
+        return name.length() <= BenchState.LONGEST_NAME
+                ? name
+                : name.substring(0, BenchState.LONGEST_NAME - 1).strip() + "…";
+    }
+
+    private static String requireName(String typed) {
+        String name = typed.strip();
+        if (name.isEmpty() || name.length() > BenchState.LONGEST_NAME) {
+            throw Refusal.unusableField(
+                    "bad-name", "text", "A group's name has 1 to " + BenchState.LONGEST_NAME + " letters.");
+        }
+        return name;
+    }
+
+    /** What is taken is what was seen, where the person had seen it. */
+    private Proposal.Groups asSeen(Pool pool, BenchCommand.ProposalAsked asked, Proposals.ForBench proposed) {
         if (proposed.proposal() instanceof Proposal.Impossible impossible) {
             throw Refusal.unusable("no-proposal", proposals.sentence(pool, impossible.because()));
         }
@@ -107,176 +297,10 @@ class BenchDeeds {
                     "Scores, rules or students have changed since these groups were worked out. Nothing was taken; look at"
                             + " them as they are now.");
         }
-        List<List<StudentId>> groups = made.groups();
-        if (groups.size() > BenchState.MOST_GROUPS) {
-            throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
-        }
-        BenchState state = before.emptied();
-        for (int i = state.groups().size() - 1; i >= groups.size(); i--) {
-            state = state.without(state.groups().get(i).id());
-        }
-        while (state.groups().size() < groups.size()) {
-            state = state.with(newGroup(of, state, null, keep));
-        }
-        for (int i = 0; i < groups.size(); i++) {
-            long group = state.groups().get(i).id();
-            state = state.place(ids(groups.get(i)), Optional.of(group));
-            if (!proposed.names().isEmpty()) {
-                state = state.calledIfFree(group, proposed.names().get(i));
-            }
-        }
-        return state;
-    }
-
-    private BenchState added(Arrangement of, Pool pool, BenchCommand command, BenchState before, boolean keep) {
-        BenchState.Group made = newGroup(of, before, command.text(), keep);
-        BenchState with = before.with(made);
-        return command.students() == null ? with : with.place(requireInPool(pool, command), Optional.of(made.id()));
-    }
-
-    private BenchState.Group newGroup(Arrangement of, BenchState state, @Nullable String name, boolean keep) {
-        String called = name == null || name.isBlank() ? GroupNames.nextAfter(state.groups()) : name.strip();
-        int look = GroupNames.nextLook(of.id, state.groups());
-        // A negative id can be no group's.
-        return keep
-                ? store.newGroup(of.id, called, look)
-                : BenchState.Group.plain(-1 - state.groups().size(), called, look);
-    }
-
-    /** A cut deals the two groups beside it anew and touches no other. */
-    private BenchState cutMoved(Arrangement of, Pool pool, BenchCommand command, BenchState before) {
-        long lower = groupId(command);
-        long upper = required(command.otherGroupId(), "otherGroupId");
-        Set<Long> both = new TreeSet<>(before.membersOf(lower));
-        both.addAll(before.membersOf(upper));
-        both.removeAll(before.locked());
-        ScoreLines.Line line = lines.of(of, pool);
-        List<Scored> students = line.scored().stream()
-                .filter(each -> both.contains(each.student().value()))
-                .toList();
-        double cut = line.sign() * required(command.cut(), "cut");
-        List<List<StudentId>> dealt = CutPlacement.deal(students, List.of(cut));
-        BenchState state = before.place(ids(dealt.get(0)), Optional.of(upper));
-        return state.place(ids(dealt.get(1)), Optional.of(lower));
-    }
-
-    /** Those who leave get a group beside the one they leave, on the side their values say. */
-    private BenchState split(Arrangement of, Pool pool, BenchCommand command, BenchState before, boolean keep) {
-        long group = groupId(command);
-        List<Long> members = before.membersOf(group);
-        List<Scored> scored = lines.of(of, pool).scored().stream()
-                .filter(each -> members.contains(each.student().value()))
-                .toList();
-        List<Long> leaving = command.students() == null || command.students().isEmpty()
-                ? upperHalf(scored)
-                : requireInPool(pool, command).stream()
-                        .filter(members::contains)
-                        .toList();
-        if (leaving.isEmpty() || leaving.size() == members.size()) {
-            throw Refusal.unusable("nothing-to-split", "Somebody has to stay in the group, and somebody to leave it.");
-        }
-        BenchState.Group made = newGroup(of, before, null, keep);
-        boolean above = mean(scored, leaving, true) >= mean(scored, leaving, false);
-        int place = before.groups().indexOf(before.group(group)) + (above ? 1 : 0);
-        return before.with(made, place).placeAlso(leaving, made.id()).takenFrom(leaving, group);
-    }
-
-    private static List<Long> upperHalf(List<Scored> scored) {
-        if (scored.size() < 2) {
+        if (made.groups().size() > BenchState.MOST_GROUPS) {
             throw Refusal.unusable(
-                    "nothing-to-split", "Fewer than two of this group have a score. Choose who is to leave it.");
+                    "too-many-groups", "A grouping holds at most " + BenchState.MOST_GROUPS + " groups.");
         }
-        Proposal halves = new SimilarScores(scored, 2, new Sizes(1, scored.size())).propose(Rules.NONE, 0);
-        return ids(((Proposal.Groups) halves).groups().get(0));
-    }
-
-    private static double mean(List<Scored> scored, List<Long> leaving, boolean ofThose) {
-        return scored.stream()
-                .filter(each -> leaving.contains(each.student().value()) == ofThose)
-                .mapToDouble(Scored::value)
-                .average()
-                .orElse(0);
-    }
-
-    private static BenchState named(BenchState before, BenchCommand command) {
-        List<String> names = NameSets.usable(required(command.names(), "names"));
-        int named = Math.min(names.size(), before.groups().size());
-        for (BenchState.Group group :
-                before.groups().subList(named, before.groups().size())) {
-            if (names.subList(0, named).stream().anyMatch(group.name()::equalsIgnoreCase)) {
-                throw Refusal.unusableField(
-                        "name-taken", "names", "Another group is called \"" + group.name() + "\" already.");
-            }
-        }
-        BenchState state = before;
-        for (int i = 0; i < named; i++) {
-            String name = names.get(i);
-            String seen = Boolean.TRUE.equals(command.studentsSee()) ? name : null;
-            state = state.changed(before.groups().get(i).id(), group -> group.called(name, seen));
-        }
-        return state;
-    }
-
-    /** Who has left the classes meanwhile does not come back with the state. */
-    private BenchState returned(Arrangement of, Pool pool, BenchCommand command) {
-        BenchStep step = steps.findByIdAndArrangementId(required(command.stepId(), "stepId"), of.id)
-                .orElseThrow(() -> Refusal.notFound("step"));
-        Set<Long> here = pool.students().stream().map(StudentId::value).collect(Collectors.toSet());
-        return json.readValue(step.stateAfter, BenchState.class).onlyWith(here);
-    }
-
-    private static List<Long> ids(List<StudentId> students) {
-        return students.stream().map(StudentId::value).toList();
-    }
-
-    private static List<Long> requireInPool(Pool pool, BenchCommand command) {
-        List<Long> students = required(command.students(), "students");
-        if (!students.stream().map(StudentId::new).allMatch(pool.students()::contains)) {
-            throw Refusal.notFound("student");
-        }
-        return students;
-    }
-
-    private static List<Long> requireOverlap(Arrangement of, List<Long> students) {
-        if (!of.overlap) {
-            throw Refusal.unusable(
-                    "no-overlap", "Here everyone is in one group. The details of the arrangement can allow several.");
-        }
-        return students;
-    }
-
-    private List<Long> requireAdults(Pool pool, BenchCommand command) {
-        List<Long> adults = required(command.adults(), "adults");
-        Set<Long> known = new TreeSet<>();
-        permission.adultsOf(pool.classIds()).values().forEach(of -> known.addAll(of.keySet()));
-        if (!known.containsAll(adults)) {
-            throw Refusal.unusableField("not-here", "adults", "Only adults of the class can lead its groups.");
-        }
-        return adults;
-    }
-
-    private static String requireName(BenchCommand command) {
-        String name = required(command.text(), "text").strip();
-        if (name.isEmpty() || name.length() > 60) {
-            throw Refusal.unusableField("bad-name", "text", "A group's name has 1 to 60 letters.");
-        }
-        return name;
-    }
-
-    private static @Nullable String nameForStudents(BenchCommand command) {
-        return command.studentName() == null || command.studentName().isBlank()
-                ? null
-                : command.studentName().strip();
-    }
-
-    private static long groupId(BenchCommand command) {
-        return required(command.groupId(), "groupId");
-    }
-
-    private static <T> T required(@Nullable T value, String field) {
-        if (value == null) {
-            throw Refusal.unusableField("missing-field", field, "This step needs \"" + field + "\".");
-        }
-        return Objects.requireNonNull(value);
+        return made;
     }
 }

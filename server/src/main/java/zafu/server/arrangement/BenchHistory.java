@@ -10,15 +10,16 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
+import zafu.core.bench.BenchChanges;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.Comparison;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AdultAccounts;
-import zafu.server.arrangement.BenchHistoryController.Compared;
-import zafu.server.arrangement.BenchHistoryController.ComparedStudent;
-import zafu.server.arrangement.BenchHistoryController.FormerGroup;
-import zafu.server.arrangement.BenchHistoryController.HistoryStep;
-import zafu.server.arrangement.BenchHistoryController.MovedStudent;
+import zafu.server.arrangement.BenchHistoryApi.Compared;
+import zafu.server.arrangement.BenchHistoryApi.ComparedStudent;
+import zafu.server.arrangement.BenchHistoryApi.FormerGroup;
+import zafu.server.arrangement.BenchHistoryApi.HistoryStep;
+import zafu.server.arrangement.BenchHistoryApi.MovedStudent;
 import zafu.server.platform.Refusal;
 
 /** What happened on a bench, by whom and when, and how a bench differs from an earlier one. */
@@ -29,7 +30,7 @@ class BenchHistory {
     private final BenchStore store;
     private final Pools pools;
     private final AdultAccounts adults;
-    private final JsonMapper json;
+    private final BenchStates kept;
 
     BenchHistory(
             ArrangementRepository arrangements,
@@ -37,13 +38,13 @@ class BenchHistory {
             BenchStore store,
             Pools pools,
             AdultAccounts adults,
-            JsonMapper json) {
+            BenchStates kept) {
         this.arrangements = arrangements;
         this.steps = steps;
         this.store = store;
         this.pools = pools;
         this.adults = adults;
-        this.json = json;
+        this.kept = kept;
     }
 
     /** The newest 200 steps, the newest first. */
@@ -60,8 +61,8 @@ class BenchHistory {
     }
 
     private HistoryStep shown(BenchStep step, String by, Pool pool) {
-        BenchState before = state(step.stateBefore);
-        BenchState after = state(step.stateAfter);
+        BenchState before = kept.read(step.stateBefore);
+        BenchState after = kept.read(step.stateAfter);
         List<MovedStudent> moved = new ArrayList<>();
         for (long student : BenchChanges.between(before, after).students()) {
             StudentId id = new StudentId(student);
@@ -92,7 +93,7 @@ class BenchHistory {
         BenchState now = store.read(arrangementId);
         BenchState before = stepId == null
                 ? store.read(then.id)
-                : state(steps.findByIdAndArrangementId(stepId, then.id)
+                : kept.read(steps.findByIdAndArrangementId(stepId, then.id)
                         .orElseThrow(() -> Refusal.notFound("step"))
                         .stateAfter);
         List<Optional<Integer>> pairs = then.id.equals(arrangement.id)
@@ -138,12 +139,8 @@ class BenchHistory {
         return new Compared(groups, students);
     }
 
-    private BenchState state(String kept) {
-        return json.readValue(kept, BenchState.class);
-    }
-
     private Arrangement require(long arrangementId) {
-        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         pools.requireSee(found);
         return found;
     }

@@ -3,6 +3,7 @@ package zafu.server.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.CloseToLine;
 import zafu.core.grouping.CutPlacement;
 import zafu.core.grouping.Scored;
@@ -32,14 +33,17 @@ final class BenchLine {
 
     /** In the unit of the line. */
     List<Double> plainValues(long groupId) {
-        return scored(groupId).stream().map(each -> line.sign() * each.value()).toList();
+        return scored(groupId).stream()
+                .map(each -> line.better().rising(each.value()))
+                .toList();
     }
 
     private List<Scored> scored(long groupId) {
         return state.membersOf(groupId).stream()
                 .map(StudentId::new)
                 .filter(student -> value(student) instanceof CountingValue.Counts)
-                .map(student -> new Scored(student, line.sign() * ((CountingValue.Counts) value(student)).value()))
+                .map(student ->
+                        new Scored(student, line.better().rising(((CountingValue.Counts) value(student)).value())))
                 .toList();
     }
 
@@ -49,7 +53,8 @@ final class BenchLine {
             long lower = state.groups().get(i - 1).id();
             long upper = state.groups().get(i).id();
             CutPlacement.between(better(upper), better(lower))
-                    .ifPresent(cut -> cuts.add(new BenchView.CutShown(lower, upper, line.sign() * cut)));
+                    .ifPresent(cut -> cuts.add(
+                            new BenchView.CutShown(lower, upper, line.better().rising(cut))));
         }
         return cuts;
     }

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.FitCurve;
 import zafu.core.grouping.GroupFigures;
 import zafu.core.measure.CountingValue;
@@ -209,7 +210,7 @@ class BenchReader {
         if (read.bands().isEmpty()) {
             return List.of();
         }
-        Bands bands = new Bands(read.bands(), read.shown().scale().lowerIsBetter());
+        Bands bands = new Bands(read.bands(), read.shown().scale().better());
         Map<Integer, Long> counts =
                 values.stream().collect(Collectors.groupingBy(bands::of, TreeMap::new, Collectors.counting()));
         return counts.entrySet().stream()

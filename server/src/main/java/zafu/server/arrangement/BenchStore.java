@@ -13,6 +13,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 
 /** Reads the state of a bench from the tables and writes a new one, keeping from when to when each student was where. */
 @Component

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.BalanceCheck;
 import zafu.core.grouping.Rules;
 import zafu.core.roster.StudentId;

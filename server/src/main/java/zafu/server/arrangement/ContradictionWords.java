@@ -30,7 +30,7 @@ final class ContradictionWords {
             return "This measure has no benchmark cuts for this grade and season. Start from similar scores instead.";
         }
         if (contradiction instanceof Contradiction.NobodyToPlace) {
-            return "Nothing is known yet that these groups could be formed by. Bring it in, or place students by hand.";
+            return "There is no data yet to form these groups from. Import it, or place students by hand.";
         }
         return ofRules(contradiction);
     }

@@ -1,8 +1,5 @@
 package zafu.server.arrangement;
 
-import java.time.LocalDate;
-import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -11,7 +8,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.server.measure.Measures;
+import zafu.server.arrangement.GroupListApi.PrivateList;
+import zafu.server.arrangement.GroupListApi.WallList;
 import zafu.server.roster.SchoolSettings;
 
 /** Lists of groups to print: one for the wall, one for the teacher. */
@@ -24,37 +22,6 @@ class GroupListController {
         this.lists = lists;
         this.school = school;
     }
-
-    /** @param groups by the name that students know, so that no rank shows */
-    record WallList(String subject, LocalDate beginsOn, LocalDate endsOn, List<WallGroup> groups) {}
-
-    /** @param students as called in class, by name */
-    record WallGroup(String name, List<String> students) {}
-
-    /** @param groups in the order of the bench */
-    record PrivateList(
-            String name,
-            String subject,
-            LocalDate beginsOn,
-            LocalDate endsOn,
-            String note,
-            Measures.MeasureCard measure,
-            List<ListedGroup> groups,
-            List<String> notPlaced) {}
-
-    /** @param leads names of the adults who lead it */
-    record ListedGroup(
-            String name,
-            @Nullable String studentName,
-            List<String> leads,
-            String note,
-            @Nullable Double median,
-            @Nullable Double lowest,
-            @Nullable Double highest,
-            List<ListedStudent> students) {}
-
-    /** @param timeNeed such as "1.5×"; absent unless it was asked for */
-    record ListedStudent(String name, @Nullable Double value, boolean stale, @Nullable String timeNeed) {}
 
     @GetMapping("/api/arrangements/{arrangementId}/wall-list")
     WallList wall(@PathVariable long arrangementId) {

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import zafu.server.arrangement.GroupListController.ListedGroup;
-import zafu.server.arrangement.GroupListController.ListedStudent;
-import zafu.server.arrangement.GroupListController.PrivateList;
-import zafu.server.arrangement.GroupListController.WallGroup;
-import zafu.server.arrangement.GroupListController.WallList;
+import zafu.server.arrangement.GroupListApi.ListedGroup;
+import zafu.server.arrangement.GroupListApi.ListedStudent;
+import zafu.server.arrangement.GroupListApi.PrivateList;
+import zafu.server.arrangement.GroupListApi.WallGroup;
+import zafu.server.arrangement.GroupListApi.WallList;
 import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.platform.PdfPages;
 

@@ -11,11 +11,11 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.arrangement.GroupListController.ListedGroup;
-import zafu.server.arrangement.GroupListController.ListedStudent;
-import zafu.server.arrangement.GroupListController.PrivateList;
-import zafu.server.arrangement.GroupListController.WallGroup;
-import zafu.server.arrangement.GroupListController.WallList;
+import zafu.server.arrangement.GroupListApi.ListedGroup;
+import zafu.server.arrangement.GroupListApi.ListedStudent;
+import zafu.server.arrangement.GroupListApi.PrivateList;
+import zafu.server.arrangement.GroupListApi.WallGroup;
+import zafu.server.arrangement.GroupListApi.WallList;
 import zafu.server.platform.Refusal;
 
 /**
@@ -134,7 +134,7 @@ class GroupLists {
     }
 
     private Arrangement require(long arrangementId) {
-        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("arrangement"));
+        Arrangement found = arrangements.findById(arrangementId).orElseThrow(() -> Refusal.notFound("grouping"));
         pools.requireSee(found);
         return found;
     }

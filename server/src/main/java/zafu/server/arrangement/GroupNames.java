@@ -3,6 +3,7 @@ package zafu.server.arrangement;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import zafu.core.bench.BenchState;
 
 /** Names and looks for new groups: knots first, then plain numbers. Neither says anything of rank. */
 final class GroupNames {

@@ -1,17 +1,16 @@
 package zafu.server.arrangement;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.arrangement.NameSetApi.KeptNameSet;
+import zafu.server.arrangement.NameSetApi.NameSetShown;
+import zafu.server.arrangement.NameSetApi.NewNameSet;
 
 /** Sets of names for groups. */
 @RestController
@@ -21,13 +20,6 @@ class NameSetController {
     NameSetController(NameSets sets) {
         this.sets = sets;
     }
-
-    /** @param id absent for those that ship with the application */
-    record NameSetShown(@Nullable Long id, String title, List<String> names) {}
-
-    record NewNameSet(@NotBlank @Size(max = 60) String title, @NotNull @Size(max = 30) List<@NotNull String> names) {}
-
-    record KeptNameSet(long id) {}
 
     /** Those that ship with the application first, then the adult's own. */
     @GetMapping("/api/name-sets")

@@ -5,8 +5,8 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.CurrentPerson;
-import zafu.server.arrangement.NameSetController.NameSetShown;
-import zafu.server.arrangement.NameSetController.NewNameSet;
+import zafu.server.arrangement.NameSetApi.NameSetShown;
+import zafu.server.arrangement.NameSetApi.NewNameSet;
 import zafu.server.platform.Refusal;
 
 /** Names for groups: those that ship with the application, and each adult's own. */

@@ -53,7 +53,7 @@ class Pools {
     /** What an adult keeps to themselves is not there for others. */
     private void requireSeen(Arrangement arrangement) {
         if (!arrangement.isSeenBy(current.anyAdultId())) {
-            throw Refusal.notFound("arrangement");
+            throw Refusal.notFound("grouping");
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.BandGroups;
 import zafu.core.grouping.Choices;
 import zafu.core.grouping.Composite;
@@ -20,11 +21,12 @@ import zafu.core.grouping.SameSize;
 import zafu.core.grouping.Scored;
 import zafu.core.grouping.SimilarScores;
 import zafu.core.grouping.WhyHere;
+import zafu.core.measure.Better;
 import zafu.core.roster.StudentId;
-import zafu.server.arrangement.ArrangementController.GroupMean;
-import zafu.server.arrangement.ArrangementController.Reasons;
-import zafu.server.arrangement.ArrangementController.RuleTold;
-import zafu.server.arrangement.ArrangementController.StudentWhy;
+import zafu.server.arrangement.ArrangementApi.GroupMean;
+import zafu.server.arrangement.ArrangementApi.Reasons;
+import zafu.server.arrangement.ArrangementApi.RuleTold;
+import zafu.server.arrangement.ArrangementApi.StudentWhy;
 import zafu.server.arrangement.BenchCommand.ProposalAsked;
 import zafu.server.arrangement.BenchView.RuleKind;
 
@@ -51,7 +53,7 @@ class ProposalReasons {
         int last = answered.question().bestFirst() ? made.groups().size() - 1 : -1;
         return new Reasons(
                 rules,
-                students(method, made, answered.rules(), questions.signOf(asked.measureId())).stream()
+                students(method, made, answered.rules(), questions.better(asked.measureId())).stream()
                         .map(each -> onBench(each, last))
                         .toList(),
                 means(pool, asked, made));
@@ -77,14 +79,14 @@ class ProposalReasons {
         return ids.stream().sorted().toList();
     }
 
-    private static List<StudentWhy> students(GroupingMethod method, Proposal.Groups made, Rules rules, double sign) {
+    private static List<StudentWhy> students(GroupingMethod method, Proposal.Groups made, Rules rules, Better better) {
         Map<StudentId, Double> values = new LinkedHashMap<>();
         if (method instanceof SimilarScores similar) {
-            put(values, similar.students(), sign);
+            put(values, similar.students(), better);
         } else if (method instanceof BandGroups bands) {
-            put(values, bands.students(), sign);
+            put(values, bands.students(), better);
         } else if (method instanceof SameSize even) {
-            put(values, even.students(), sign);
+            put(values, even.students(), better);
         } else if (method instanceof Composite composite) {
             values.putAll(composite.values());
         } else if (method instanceof Mixed mixed) {
@@ -146,8 +148,8 @@ class ProposalReasons {
         return means;
     }
 
-    private static void put(Map<StudentId, Double> values, List<Scored> scored, double sign) {
-        scored.forEach(each -> values.put(each.student(), sign * each.value()));
+    private static void put(Map<StudentId, Double> values, List<Scored> scored, Better better) {
+        scored.forEach(each -> values.put(each.student(), better.rising(each.value())));
     }
 
     private static List<StudentWhy> plain(GroupingMethod method, Proposal.Groups made, Rules rules) {

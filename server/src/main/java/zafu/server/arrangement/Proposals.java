@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.Choices;
 import zafu.core.grouping.Contradiction;
 import zafu.core.grouping.Proposal;

@@ -15,6 +15,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zafu.core.bench.BenchState;
 import zafu.core.grouping.BandGroups;
 import zafu.core.grouping.ByHand;
 import zafu.core.grouping.Choices;
@@ -30,6 +31,7 @@ import zafu.core.grouping.SharedNeeds;
 import zafu.core.grouping.SimilarScores;
 import zafu.core.grouping.Sizes;
 import zafu.core.grouping.Weighted;
+import zafu.core.measure.Better;
 import zafu.core.measure.CountingValue;
 import zafu.core.need.Accommodation;
 import zafu.core.need.NeedsForWork;
@@ -137,19 +139,18 @@ class Questions {
 
     /** Students with a value that counts, better always the larger. */
     List<Scored> scored(Pool pool, long measureId) {
-        double sign = signOf(measureId);
+        Better better = better(measureId);
         List<Scored> scored = new ArrayList<>();
         values(pool, measureId).forEach((student, value) -> {
             if (value instanceof CountingValue.Counts counts) {
-                scored.add(new Scored(student, sign * counts.value()));
+                scored.add(new Scored(student, better.rising(counts.value())));
             }
         });
         return scored;
     }
 
-    /** −1 for a lower-is-better measure: what the core compares is always "larger is better". */
-    double signOf(long measureId) {
-        return measures.chosen(measureId).lowerIsBetter() ? -1 : 1;
+    Better better(long measureId) {
+        return measures.chosen(measureId).better();
     }
 
     Map<StudentId, CountingValue> values(Pool pool, long measureId) {
@@ -158,9 +159,9 @@ class Questions {
     }
 
     private List<Double> mirroredCuts(Pool pool, long measureId) {
-        double sign = signOf(measureId);
+        Better better = better(measureId);
         return measures.cutsOf(measureId, roster.gradeOf(pool.classId()), school.today()).stream()
-                .map(cut -> sign * cut.score())
+                .map(cut -> better.rising(cut.score()))
                 .sorted()
                 .toList();
     }
@@ -178,13 +179,11 @@ class Questions {
                     "measures",
                     least < 2
                             ? "Choose the measures to go by, each once."
-                            : "Groups alike across measures need two measures or more, each once.");
+                            : "Similar profiles need two or more different measures.");
         }
         return chosen.stream()
-                .map(each -> new Weighted(
-                        each.weight(),
-                        measures.chosen(each.measureId()).lowerIsBetter(),
-                        counting(values(pool, each.measureId()))))
+                .map(each ->
+                        new Weighted(each.weight(), better(each.measureId()), counting(values(pool, each.measureId()))))
                 .toList();
     }
 
@@ -277,18 +276,19 @@ class Questions {
     private ByHand oneEach(Pool pool) {
         Collection<StudentId> students = pool.students();
         if (students.size() > BenchState.MOST_GROUPS) {
-            throw Refusal.unusable("too-many-groups", "A bench holds at most " + BenchState.MOST_GROUPS + " groups.");
+            throw Refusal.unusable(
+                    "too-many-groups", "A grouping holds at most " + BenchState.MOST_GROUPS + " groups.");
         }
         return new ByHand.OneEach(students);
     }
 
     private Question copy(Pool pool, ProposalAsked asked) {
-        long from = required(asked.copyOf(), "copyOf", "Choose the arrangement to copy.");
+        long from = required(asked.copyOf(), "copyOf", "Choose the grouping to copy.");
         List<Arrangements.GroupWithMembers> groups = arrangements.seenOfClass(pool.classId()).stream()
                 .filter(each -> each.arrangementId() == from)
                 .toList();
         if (groups.isEmpty()) {
-            throw Refusal.notFound("arrangement with groups");
+            throw Refusal.notFound("grouping with groups");
         }
         List<List<StudentId>> members =
                 groups.stream().map(each -> List.copyOf(each.members())).toList();

@@ -13,6 +13,7 @@ import zafu.core.grouping.Composite;
 import zafu.core.grouping.Scored;
 import zafu.core.grouping.Sizes;
 import zafu.core.grouping.Weighted;
+import zafu.core.measure.Better;
 import zafu.core.measure.CountingValue;
 import zafu.core.measure.CountingValue.Counts;
 import zafu.core.roster.StudentId;
@@ -56,9 +57,8 @@ class ScoreLines {
      * @param values of everyone in the pool, in the scale's unit
      */
     record Line(Kind kind, MeasureCard scale, Map<StudentId, CountingValue> values) {
-        /** −1 where the lower value is the better one. */
-        double sign() {
-            return scale.lowerIsBetter() ? -1 : 1;
+        Better better() {
+            return scale.better();
         }
 
         /** Students with a value, better always the larger. */
@@ -66,7 +66,7 @@ class ScoreLines {
             List<Scored> scored = new ArrayList<>();
             values.forEach((student, value) -> {
                 if (value instanceof Counts counts) {
-                    scored.add(new Scored(student, sign() * counts.value()));
+                    scored.add(new Scored(student, better().rising(counts.value())));
                 }
             });
             return scored;
@@ -75,7 +75,7 @@ class ScoreLines {
 
     Line of(Arrangement arrangement, Pool pool) {
         if (arrangement.measureId == null) {
-            throw Refusal.conflict("no-measure", "This arrangement has no measure to show students by.");
+            throw Refusal.conflict("no-measure", "This grouping has no measure to show students by.");
         }
         MeasureCard measure = measures.card(arrangement.measureId);
         if (arrangement.lineSkill != null) {
@@ -136,8 +136,8 @@ class ScoreLines {
             MeasureCard card = measures.card(each.measureId());
             byMeasure.put(each.measureId(), questions.values(pool, each.measureId()));
             names.add(card.name());
-            weighted.add(new Weighted(
-                    each.weight(), card.lowerIsBetter(), Questions.counting(byMeasure.get(each.measureId()))));
+            weighted.add(
+                    new Weighted(each.weight(), card.better(), Questions.counting(byMeasure.get(each.measureId()))));
         }
         Map<StudentId, Double> found = new Composite(
                         pool.students(),

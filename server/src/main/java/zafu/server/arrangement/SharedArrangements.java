@@ -12,8 +12,8 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
-import zafu.server.arrangement.SharedArrangementController.SharedArrangement;
-import zafu.server.arrangement.SharedArrangementController.SharedGroup;
+import zafu.server.arrangement.SharedArrangementApi.SharedArrangement;
+import zafu.server.arrangement.SharedArrangementApi.SharedGroup;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 
@@ -91,13 +91,13 @@ class SharedArrangements {
     }
 
     @Transactional
-    long use(long classId, long arrangementId, ArrangementCareController.NextCycle wanted) {
+    long use(long classId, long arrangementId, ArrangementCareApi.NextCycle wanted) {
         permission.requireChange(classId);
         ArrangementCare.requireOrder(wanted.beginsOn(), wanted.endsOn());
         Arrangement from = arrangements
                 .findById(arrangementId)
                 .filter(each -> each.sight == Sight.SCHOOL && each.deletedAt == null)
-                .orElseThrow(() -> Refusal.notFound("arrangement"));
+                .orElseThrow(() -> Refusal.notFound("grouping"));
         Arrangement made = from.another(wanted.name().strip(), wanted.beginsOn(), wanted.endsOn());
         made.classId = classId;
         made.purpose = "";

@@ -12,10 +12,10 @@ import zafu.core.marking.Rubric;
 import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
-import zafu.server.attempt.MarkingController.AcceptedForAll;
-import zafu.server.attempt.MarkingController.AnswerMark;
-import zafu.server.attempt.MarkingController.GivenBack;
-import zafu.server.attempt.MarkingController.WholeMark;
+import zafu.server.attempt.MarkingApi.AcceptedForAll;
+import zafu.server.attempt.MarkingApi.AnswerMark;
+import zafu.server.attempt.MarkingApi.GivenBack;
+import zafu.server.attempt.MarkingApi.WholeMark;
 import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 
@@ -101,7 +101,8 @@ class HandMarks {
     @Transactional
     void whole(long tryId, WholeMark wanted) {
         if ((wanted.earned() == null) != (wanted.possible() == null)) {
-            throw Refusal.unusableField("half-a-mark", "possible", "Points need both: how many, and of how many.");
+            throw Refusal.unusableField(
+                    "half-a-mark", "possible", "Points need both numbers: how many, and out of how many.");
         }
         Attempt attempt = requireHandedIn(tryId);
         attempt.givenEarned = wanted.earned();

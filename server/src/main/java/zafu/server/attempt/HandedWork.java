@@ -43,9 +43,9 @@ class HandedWork {
         this.clock = clock;
     }
 
-    List<MyWorkController.HandedFile> of(long tryId) {
+    List<MyWorkApi.HandedFile> of(long tryId) {
         return files.findByAttemptIdInOrderByAddedAtAscLateAscIdAsc(List.of(tryId)).stream()
-                .map(each -> new MyWorkController.HandedFile(each.id, each.name, each.size, each.late))
+                .map(each -> new MyWorkApi.HandedFile(each.id, each.name, each.size, each.late))
                 .toList();
     }
 
@@ -111,9 +111,9 @@ class HandedWork {
 
     /** What a student has handed in, for an adult of one of their classes. */
     @Transactional(readOnly = true)
-    TickController.Handed handed(long tryId) {
+    TickApi.Handed handed(long tryId) {
         Attempt attempt = access.requireToSee(tryId);
-        return new TickController.Handed(attempt.written, attempt.isRunning(), of(tryId));
+        return new TickApi.Handed(attempt.written, attempt.isRunning(), of(tryId));
     }
 
     private Downloads.Content content(AttemptFile file) {

@@ -7,18 +7,16 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
-import zafu.server.attempt.KeyCorrectionsController.CorrectedQuestion;
-import zafu.server.attempt.KeyCorrectionsController.KeysCorrected;
+import zafu.server.attempt.KeyCorrectionsApi.CorrectedQuestion;
+import zafu.server.attempt.KeyCorrectionsApi.KeysCorrected;
 import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
 
@@ -32,9 +30,10 @@ class KeyCorrections {
     private final TaskWork work;
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
-    private final AcceptedAnswerRepository accepted;
+    private final MarkingHere here;
     private final CorrectedKeyRepository keys;
     private final TryMarker marker;
+    private final MarkingAgain marking;
     private final Library library;
     private final Notes notes;
 
@@ -42,24 +41,26 @@ class KeyCorrections {
             TaskWork work,
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
-            AcceptedAnswerRepository accepted,
+            MarkingHere here,
             CorrectedKeyRepository keys,
             TryMarker marker,
+            MarkingAgain marking,
             Library library,
             Notes notes) {
         this.work = work;
         this.attempts = attempts;
         this.answers = answers;
-        this.accepted = accepted;
+        this.here = here;
         this.keys = keys;
         this.marker = marker;
+        this.marking = marking;
         this.library = library;
         this.notes = notes;
     }
 
-    /** Who does it, when, and who is told. */
+    /** Who does it, and when. */
     @Component
-    record Notes(CurrentPerson current, AuditTrail audit, TryNews news, Clock clock) {}
+    record Notes(CurrentPerson current, AuditTrail audit, Clock clock) {}
 
     /** An answer by the key that it was marked by, and by the one that is in the library now. */
     private record Twice(Attempt attempt, Library.Asked before, Library.Asked now, AttemptAnswer answer) {}
@@ -72,7 +73,7 @@ class KeyCorrections {
         all.forEach(each -> byQuestion
                 .computeIfAbsent(each.now().id(), id -> new ArrayList<>())
                 .add(each));
-        AcceptedHere acceptedHere = AcceptedHere.of(accepted.findByTaskId(taskId));
+        AcceptedHere acceptedHere = here.accepted(taskId);
         return new KeysCorrected(byQuestion.values().stream()
                 .map(each -> corrected(each, acceptedHere))
                 .toList());
@@ -165,8 +166,8 @@ class KeyCorrections {
         List<Long> ids = questionIds.stream()
                 .map(id -> keys.saveAndFlush(key(taskId, id, now)).id)
                 .toList();
-        notes.audit().note(seen.classes().get(0), "mark.key-corrected", taskId, questionIds.size() + " questions");
-        markAll(taskId, now);
+        notes.audit().note(seen.classes().get(0), "key.corrected", taskId, questionIds.size() + " questions");
+        marking.all(taskId, now);
         return ids;
     }
 
@@ -186,24 +187,7 @@ class KeyCorrections {
                 .filter(each -> ids.contains(each.id))
                 .forEach(each -> each.undoneAt = notes.clock().instant());
         keys.flush();
-        notes.audit().note(seen.classes().get(0), "mark.key-corrected-undone", taskId, "");
-        markAll(taskId, null);
-    }
-
-    /** @param correctedAt when results that change are said to be corrected; absent where that is taken back */
-    private void markAll(long taskId, @Nullable Instant correctedAt) {
-        for (Attempt attempt : attempts.findByTaskIdInOrderById(List.of(taskId))) {
-            if (attempt.handedInAt != null) {
-                Double before = attempt.earned;
-                Double beforePossible = attempt.possible;
-                marker.mark(attempt);
-                boolean differs =
-                        !Objects.equals(before, attempt.earned) || !Objects.equals(beforePossible, attempt.possible);
-                if (differs) {
-                    attempt.correctedAt = correctedAt;
-                    notes.news().tellAll(attempt);
-                }
-            }
-        }
+        notes.audit().note(seen.classes().get(0), "key.correction-undone", taskId, "");
+        marking.all(taskId, null);
     }
 }

@@ -13,8 +13,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.need.NeedsForWork;
 import zafu.core.roster.StudentId;
-import zafu.server.attempt.LiveController.LiveStudent;
-import zafu.server.attempt.LiveController.Where;
+import zafu.server.attempt.LiveApi.LiveStudent;
+import zafu.server.attempt.LiveApi.Where;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.task.Tasks;
@@ -51,7 +51,7 @@ class LiveClass {
     private record Given(Map<Long, Long> answered, Map<Long, Instant> newest) {}
 
     @Transactional(readOnly = true)
-    LiveController.LiveShown of(long taskId, @Nullable Long groupId) {
+    LiveApi.LiveShown of(long taskId, @Nullable Long groupId) {
         TaskWork.Seen seen = work.requireToSee(taskId, groupId);
         Map<StudentId, Attempt> last = new HashMap<>();
         attempts.findByTaskIdInOrderById(List.of(taskId))
@@ -67,7 +67,7 @@ class LiveClass {
                         student(name, mine, own == null ? 0 : own.questions().size(), given));
             }
         });
-        return new LiveController.LiveShown(taskId, seen.task().name(), students, work.mayChange(seen));
+        return new LiveApi.LiveShown(taskId, seen.task().name(), students, work.mayChange(seen));
     }
 
     private Given given(List<Long> tries) {

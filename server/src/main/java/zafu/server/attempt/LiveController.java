@@ -1,11 +1,6 @@
 package zafu.server.attempt;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +8,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.attempt.LiveApi.LiveShown;
+import zafu.server.attempt.LiveApi.MinutesForMany;
+import zafu.server.attempt.LiveApi.MinutesGiven;
 
 /** A class at work: who is where in a task, now. */
 @RestController
@@ -22,45 +20,6 @@ class LiveController {
     LiveController(LiveClass live) {
         this.live = live;
     }
-
-    /** @param students of the adult's classes, or of the group, who are given the task, by given name */
-    record LiveShown(long taskId, String name, List<LiveStudent> students, boolean mayChange) {}
-
-    enum Where {
-        NOT_BEGUN,
-        WORKING,
-        /** Connected, and nothing was given for a while. */
-        STANDS_STILL,
-        /** At it, and no page of theirs is connected. */
-        NO_CONNECTION,
-        ON_BREAK,
-        HANDED_IN
-    }
-
-    /**
-     * @param tryId of the running or last try
-     * @param answered of {@code questions}
-     * @param secondsLeft to work, absent without a limit and where none runs
-     * @param quietSeconds since the last answer, or since the start; absent where none runs
-     * @param addedMinutes that a teacher added
-     */
-    record LiveStudent(
-            long studentId,
-            String givenName,
-            String familyName,
-            Where where,
-            @Nullable Long tryId,
-            int answered,
-            int questions,
-            @Nullable Long secondsLeft,
-            @Nullable Long quietSeconds,
-            int addedMinutes) {}
-
-    /** @param tries that run under time; those that do not any more are left alone */
-    record MinutesForMany(@NotNull @Size(min = 1, max = 400) List<Long> tries, @Min(-600) @Max(600) int minutes) {}
-
-    /** @param tries that have the minutes now */
-    record MinutesGiven(List<Long> tries) {}
 
     @GetMapping("/api/tasks/{taskId}/live")
     LiveShown live(@PathVariable long taskId, @RequestParam(required = false) @Nullable Long groupId) {

@@ -11,11 +11,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.marking.Rubric;
 import zafu.core.roster.StudentId;
-import zafu.server.attempt.MarkingController.Accepted;
-import zafu.server.attempt.MarkingController.MarkedAnswer;
-import zafu.server.attempt.MarkingController.MarkedQuestion;
-import zafu.server.attempt.MarkingController.MarkedWork;
-import zafu.server.attempt.MarkingController.MarkingCriterion;
+import zafu.server.attempt.MarkingApi.Accepted;
+import zafu.server.attempt.MarkingApi.MarkedAnswer;
+import zafu.server.attempt.MarkingApi.MarkedQuestion;
+import zafu.server.attempt.MarkingApi.MarkedWork;
+import zafu.server.attempt.MarkingApi.MarkingCriterion;
 import zafu.server.library.Library;
 import zafu.server.library.Markdown;
 import zafu.server.roster.Roster;
@@ -27,25 +27,20 @@ import zafu.server.task.Tasks;
 class MarkingSheets {
     private final TaskWork work;
     private final Library library;
-    private final AcceptedAnswerRepository accepted;
+    private final MarkingHere here;
     private final HandedWork handed;
     private final SchoolSettings school;
 
-    MarkingSheets(
-            TaskWork work,
-            Library library,
-            AcceptedAnswerRepository accepted,
-            HandedWork handed,
-            SchoolSettings school) {
+    MarkingSheets(TaskWork work, Library library, MarkingHere here, HandedWork handed, SchoolSettings school) {
         this.work = work;
         this.library = library;
-        this.accepted = accepted;
+        this.here = here;
         this.handed = handed;
         this.school = school;
     }
 
     @Transactional(readOnly = true)
-    MarkingController.MarkingSheet of(long taskId, @Nullable Long groupId, boolean namesHidden) {
+    MarkingApi.MarkingSheet of(long taskId, @Nullable Long groupId, boolean namesHidden) {
         TaskWork.Seen seen = work.requireToSee(taskId, groupId);
         Map<StudentId, Attempt> tries = work.lastHandedIn(seen);
         Map<Long, Tasks.Materials> materials = work.materialsOf(tries);
@@ -64,8 +59,8 @@ class MarkingSheets {
             // The same order each time, so that nothing jumps; but none that the alphabet gives away.
             Collections.shuffle(works, new Random(taskId));
         }
-        AcceptedHere forAll = AcceptedHere.of(accepted.findByTaskId(taskId));
-        return new MarkingController.MarkingSheet(
+        AcceptedHere forAll = here.accepted(taskId);
+        return new MarkingApi.MarkingSheet(
                 taskId,
                 seen.task().name(),
                 seen.task().way(),

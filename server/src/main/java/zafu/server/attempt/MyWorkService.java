@@ -25,11 +25,11 @@ import zafu.core.targeting.DoneFirst;
 import zafu.core.work.Where;
 import zafu.core.work.WorkSoFar;
 import zafu.server.access.CurrentPerson;
-import zafu.server.attempt.MyWorkController.CameLate;
-import zafu.server.attempt.MyWorkController.Card;
-import zafu.server.attempt.MyWorkController.EarlierTry;
-import zafu.server.attempt.MyWorkController.ResultWaits;
-import zafu.server.attempt.MyWorkController.When;
+import zafu.server.attempt.MyWorkApi.CameLate;
+import zafu.server.attempt.MyWorkApi.Card;
+import zafu.server.attempt.MyWorkApi.EarlierTry;
+import zafu.server.attempt.MyWorkApi.ResultWaits;
+import zafu.server.attempt.MyWorkApi.When;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.Aids;
@@ -71,13 +71,13 @@ class MyWorkService {
     }
 
     @Transactional(readOnly = true)
-    MyWorkController.MyWork mine() {
+    MyWorkApi.MyWork mine() {
         return mine(null);
     }
 
     /** @param asIfOut a task that is shown as if it were assigned; absent for none */
     @Transactional(readOnly = true)
-    MyWorkController.MyWork mine(Tasks.@Nullable TaskForClass asIfOut) {
+    MyWorkApi.MyWork mine(Tasks.@Nullable TaskForClass asIfOut) {
         StudentId student = new StudentId(current.studentId());
         return of(student, roster.classesOf(student.value()), clock.instant(), asIfOut);
     }
@@ -100,10 +100,10 @@ class MyWorkService {
             return WorkSoFar.where(given.terms(), said.isExcused(), tries, said.lastAskedAgain(), now);
         }
 
-        DoneFirst.Standing standing(Instant now) {
+        DoneFirst.Work inOrder(Instant now) {
             boolean open = given.terms().isOpenAt(now) && !given.terms().isClosedAt(now);
             boolean handedIn = said.isExcused() || tries.stream().anyMatch(each -> !each.isRunning());
-            return new DoneFirst.Standing(task.taskId(), task.doneFirst(), open, handedIn);
+            return new DoneFirst.Work(task.taskId(), task.doneFirst(), open, handedIn);
         }
     }
 
@@ -113,15 +113,15 @@ class MyWorkService {
      * @param classes whose tasks are shown
      * @param asIfOut a task that is shown as if it were assigned
      */
-    private MyWorkController.MyWork of(
+    private MyWorkApi.MyWork of(
             StudentId student, List<Long> classes, Instant now, Tasks.@Nullable TaskForClass asIfOut) {
         Map<Long, Own> own = ownTasks(student, classes, now, asIfOut);
-        List<DoneFirst.Standing> standings =
-                own.values().stream().map(each -> each.standing(now)).toList();
+        List<DoneFirst.Work> standings =
+                own.values().stream().map(each -> each.inOrder(now)).toList();
         Now today = new Now(now, school.calendar(), school.zone(), school.dayParts());
         List<Card> cards = new ArrayList<>();
         own.values().forEach(each -> {
-            String first = DoneFirst.holdingBack(each.standing(now), standings)
+            String first = DoneFirst.holdingBack(each.inOrder(now), standings)
                     .map(id -> own.get(id).given().title())
                     .orElse(null);
             cards.add(card(each, today, first));
@@ -130,7 +130,7 @@ class MyWorkService {
                 .thenComparing(card -> card.after() != null)
                 .thenComparing(Card::due, Comparator.nullsLast(Comparator.naturalOrder()))
                 .thenComparing(Card::taskId));
-        return new MyWorkController.MyWork(
+        return new MyWorkApi.MyWork(
                 roster.student(student.value()).givenName(), school.local(now), cards, doneThisWeek(own, now));
     }
 
@@ -151,8 +151,8 @@ class MyWorkService {
             return Optional.empty();
         }
         return DoneFirst.holdingBack(
-                        task.standing(now),
-                        own.values().stream().map(each -> each.standing(now)).toList())
+                        task.inOrder(now),
+                        own.values().stream().map(each -> each.inOrder(now)).toList())
                 .map(id -> own.get(id).given().title());
     }
 

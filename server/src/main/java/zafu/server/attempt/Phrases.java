@@ -18,9 +18,9 @@ class Phrases {
         this.current = current;
     }
 
-    List<MarkingController.Phrase> mine() {
+    List<MarkingApi.Phrase> mine() {
         return phrases.findByAdultIdOrderByWords(current.adult().adultId()).stream()
-                .map(each -> new MarkingController.Phrase(each.id, each.words))
+                .map(each -> new MarkingApi.Phrase(each.id, each.words))
                 .toList();
     }
 

@@ -31,7 +31,7 @@ class SeeAs {
         this.clock = clock;
     }
 
-    MyWorkController.MyWork work(long classId, long studentId, @Nullable LocalDateTime at, @Nullable Long draft) {
+    MyWorkApi.MyWork work(long classId, long studentId, @Nullable LocalDateTime at, @Nullable Long draft) {
         return place.look(classId, studentId, at, () -> {
             LocalDate day = LocalDate.ofInstant(clock.instant(), school.zone());
             return work.mine(draft == null ? null : tasks.foreseen(draft, classId, day));
@@ -39,7 +39,7 @@ class SeeAs {
     }
 
     @Transactional(readOnly = true)
-    MyWorkController.TryPage page(long classId, long studentId, long taskId) {
+    MyWorkApi.TryPage page(long classId, long studentId, long taskId) {
         place.requireStudent(classId, studentId);
         Tasks.TaskForClass task = tasks.foreseen(taskId, classId, school.today());
         Tasks.Given given = task.given().get(new StudentId(studentId));

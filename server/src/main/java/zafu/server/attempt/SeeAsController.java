@@ -21,7 +21,7 @@ class SeeAsController {
      * @param draft a task that is shown as if it were handed out
      */
     @GetMapping("/api/classes/{classId}/see-as/{studentId}")
-    MyWorkController.MyWork work(
+    MyWorkApi.MyWork work(
             @PathVariable long classId,
             @PathVariable long studentId,
             @RequestParam(required = false) @Nullable LocalDateTime at,
@@ -31,7 +31,7 @@ class SeeAsController {
 
     /** The page that the student would be given, with questions but without a try. */
     @GetMapping("/api/classes/{classId}/see-as/{studentId}/tasks/{taskId}")
-    MyWorkController.TryPage page(@PathVariable long classId, @PathVariable long studentId, @PathVariable long taskId) {
+    MyWorkApi.TryPage page(@PathVariable long classId, @PathVariable long studentId, @PathVariable long taskId) {
         return seeAs.page(classId, studentId, taskId);
     }
 }

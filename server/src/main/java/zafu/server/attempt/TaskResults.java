@@ -12,13 +12,14 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.core.grouping.GroupFigures;
+import zafu.core.marking.TakenOut;
 import zafu.core.roster.StudentId;
 import zafu.server.arrangement.Arrangements;
-import zafu.server.attempt.TaskResultsController.QuestionResult;
-import zafu.server.attempt.TaskResultsController.ResultGroup;
-import zafu.server.attempt.TaskResultsController.Share;
-import zafu.server.attempt.TaskResultsController.SkillResult;
-import zafu.server.attempt.TaskResultsController.WrongAnswer;
+import zafu.server.attempt.TaskResultsApi.QuestionResult;
+import zafu.server.attempt.TaskResultsApi.ResultGroup;
+import zafu.server.attempt.TaskResultsApi.Share;
+import zafu.server.attempt.TaskResultsApi.SkillResult;
+import zafu.server.attempt.TaskResultsApi.WrongAnswer;
 import zafu.server.library.Library;
 import zafu.server.skill.Skills;
 import zafu.server.task.Tasks;
@@ -32,12 +33,14 @@ class TaskResults {
     private final Library library;
     private final Skills skills;
     private final Arrangements arrangements;
+    private final MarkingHere here;
 
-    TaskResults(TaskWork work, Library library, Skills skills, Arrangements arrangements) {
+    TaskResults(TaskWork work, Library library, Skills skills, Arrangements arrangements, MarkingHere here) {
         this.work = work;
         this.library = library;
         this.skills = skills;
         this.arrangements = arrangements;
+        this.here = here;
     }
 
     /** What one student was asked and earned. */
@@ -62,7 +65,7 @@ class TaskResults {
     private record Gathered(ResultGroup shown, Set<StudentId> members) {}
 
     @Transactional(readOnly = true)
-    TaskResultsController.ResultsShown of(long taskId, @Nullable Long arrangementId) {
+    TaskResultsApi.ResultsShown of(long taskId, @Nullable Long arrangementId) {
         TaskWork.Seen seen = work.requireToSee(taskId, null);
         Map<StudentId, Attempt> tries = work.lastHandedIn(seen);
         Map<Long, Tasks.Materials> materials = work.materialsOf(tries);
@@ -73,13 +76,18 @@ class TaskResults {
         Map<Long, Skills.SkillName> names = skills.names();
         List<Library.Asked> shown =
                 asked.stream().map(questions::get).filter(Objects::nonNull).toList();
-        return new TaskResultsController.ResultsShown(
+        Map<Long, TakenOut> takenOut = here.takenOut(taskId);
+        List<Library.Asked> counted =
+                shown.stream().filter(each -> !takenOut.containsKey(each.id())).toList();
+        return new TaskResultsApi.ResultsShown(
                 taskId,
                 seen.task().name(),
                 library.itemsOf(asked).values().stream().distinct().sorted().toList(),
                 groups.stream().map(Gathered::shown).toList(),
-                shown.stream().map(each -> question(each, all, groups, names)).toList(),
-                bySkill(shown, all, groups, names));
+                shown.stream()
+                        .map(each -> question(each, all, groups, names, takenOut.get(each.id())))
+                        .toList(),
+                bySkill(counted, all, groups, names));
     }
 
     private List<One> ones(Map<StudentId, Attempt> tries, Map<Long, Tasks.Materials> materials) {
@@ -128,7 +136,11 @@ class TaskResults {
     }
 
     private QuestionResult question(
-            Library.Asked asked, List<One> all, List<Gathered> groups, Map<Long, Skills.SkillName> names) {
+            Library.Asked asked,
+            List<One> all,
+            List<Gathered> groups,
+            Map<Long, Skills.SkillName> names,
+            @Nullable TakenOut takenOut) {
         List<One> those = all.stream().filter(one -> one.isAsked(asked.id())).toList();
         Map<String, List<Long>> wrong = new LinkedHashMap<>();
         List<Long> missed = new ArrayList<>();
@@ -136,7 +148,7 @@ class TaskResults {
         for (One one : those) {
             Double earned = one.earned(asked.id());
             if (earned == null) {
-                toMark++;
+                toMark += takenOut == null ? 1 : 0;
             } else if (earned < asked.points()) {
                 missed.add(one.student().value());
                 wrong.computeIfAbsent(one.answered(asked.id()), given -> new ArrayList<>())
@@ -144,7 +156,7 @@ class TaskResults {
             }
         }
         Skills.SkillName skill = asked.skillId() == null ? null : names.get(asked.skillId());
-        List<Library.Asked> only = List.of(asked);
+        List<Library.Asked> only = takenOut == null ? List.of(asked) : List.of();
         return new QuestionResult(
                 asked.sheet(),
                 asked.skillId(),
@@ -158,7 +170,8 @@ class TaskResults {
                         .limit(WRONG_SHOWN)
                         .map(each -> new WrongAnswer(each.getKey(), each.getValue()))
                         .toList(),
-                missed);
+                takenOut == null ? missed : List.of(),
+                takenOut);
     }
 
     private static List<SkillResult> bySkill(

@@ -143,6 +143,12 @@ class TaskWork {
                 tries.values().stream().map(each -> each.versionId).distinct().toList());
     }
 
+    /** Every question that the handed-in work asks. */
+    List<Long> askedIn(Seen seen) {
+        Map<StudentId, Attempt> tries = lastHandedIn(seen);
+        return asked(seen.task(), tries.values(), materialsOf(tries));
+    }
+
     /** Every question that one of these tries asks: those of the first first, then what others have besides. */
     List<Long> asked(Tasks.TaskForClass task, Collection<Attempt> tries, Map<Long, Tasks.Materials> materials) {
         Set<Long> asked = new LinkedHashSet<>();

@@ -1,15 +1,14 @@
 package zafu.server.attempt;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.util.List;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.attempt.TickApi.Handed;
+import zafu.server.attempt.TickApi.Ticked;
 import zafu.server.platform.Downloads;
 
 /** What teachers do with work that students do not answer on the screen: tick it, read it. */
@@ -22,11 +21,6 @@ class TickController {
         this.ticks = ticks;
         this.work = work;
     }
-
-    /** @param done whether these have done it; false takes the tick away again */
-    record Ticked(@NotNull @Size(min = 1, max = 400) List<Long> students, boolean done) {}
-
-    record Handed(String written, boolean running, List<MyWorkController.HandedFile> files) {}
 
     @PostMapping("/api/tasks/{taskId}/ticks")
     void tick(@PathVariable long taskId, @Valid @RequestBody Ticked wanted) {

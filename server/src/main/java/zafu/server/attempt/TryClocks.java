@@ -9,7 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.schedule.TryTime;
 import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
-import zafu.server.attempt.MyWorkController.TryClock;
+import zafu.server.attempt.MyWorkApi.TryClock;
 import zafu.server.platform.Refusal;
 
 /** The clock of a running try: what it says, breaks, and minutes that a teacher adds. Rule 4. */

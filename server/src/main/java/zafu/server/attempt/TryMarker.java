@@ -3,12 +3,19 @@ package zafu.server.attempt;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.core.marking.Question;
+import zafu.core.marking.AttemptResult;
+import zafu.core.marking.CountedQuestion;
+import zafu.core.marking.Points;
+import zafu.core.marking.TakenOut;
+import zafu.core.skill.SkillId;
 import zafu.server.library.AnswerText;
 import zafu.server.library.Library;
 import zafu.server.platform.Refusal;
@@ -19,10 +26,9 @@ import zafu.server.task.Way;
 /** Hands a try in and marks it, from what the server has. */
 @Component
 class TryMarker {
-    private static final long NO_SKILL = -1;
     private final AttemptRepository attempts;
     private final AttemptAnswerRepository answers;
-    private final AcceptedAnswerRepository acceptedAnswers;
+    private final MarkingHere here;
     private final OutNow out;
     private final QuestionsOfAttempt questions;
     private final Skills skills;
@@ -32,7 +38,7 @@ class TryMarker {
     TryMarker(
             AttemptRepository attempts,
             AttemptAnswerRepository answers,
-            AcceptedAnswerRepository acceptedAnswers,
+            MarkingHere here,
             OutNow out,
             QuestionsOfAttempt questions,
             Skills skills,
@@ -40,7 +46,7 @@ class TryMarker {
             Clock clock) {
         this.attempts = attempts;
         this.answers = answers;
-        this.acceptedAnswers = acceptedAnswers;
+        this.here = here;
         this.out = out;
         this.questions = questions;
         this.skills = skills;
@@ -76,72 +82,51 @@ class TryMarker {
     void mark(Attempt attempt) {
         Map<Long, AttemptAnswer> given = new LinkedHashMap<>();
         answers.findByAttemptId(attempt.id).forEach(answer -> given.put(answer.questionId, answer));
-        AcceptedHere accepted = AcceptedHere.of(acceptedAnswers.findByTaskId(attempt.taskId));
-        Points all = Points.NONE;
-        int toMark = 0;
-        Map<Long, Points> bySkill = new LinkedHashMap<>();
+        AcceptedHere accepted = here.accepted(attempt.taskId);
+        Map<Long, TakenOut> takenOut = here.takenOut(attempt.taskId);
+        List<CountedQuestion> counted = new ArrayList<>();
         for (Library.Asked asked : questionsOf(attempt).values()) {
             AttemptAnswer answer = given.get(asked.id());
             OptionalDouble points = answer == null ? OptionalDouble.of(0) : earned(asked, answer, accepted);
             if (answer != null) {
                 answer.earned = points.isPresent() ? points.getAsDouble() : null;
             }
-            if (points.isEmpty()) {
-                toMark++;
-                continue;
-            }
-            Points here = new Points(points.getAsDouble(), asked.points());
-            all = all.plus(here);
-            bySkill.merge(asked.skillId() == null ? NO_SKILL : asked.skillId(), here, Points::plus);
+            counted.add(new CountedQuestion(
+                    asked.points(),
+                    points,
+                    Optional.ofNullable(asked.skillId()).map(SkillId::new),
+                    Optional.ofNullable(takenOut.get(asked.id()))));
         }
         answers.saveAll(given.values());
+        keep(attempt, AttemptResult.of(counted, whole(attempt)));
+    }
+
+    private AttemptResult.Whole whole(Attempt attempt) {
         if (attempt.givenEarned != null && attempt.givenPossible != null) {
-            all = all.plus(new Points(attempt.givenEarned, attempt.givenPossible));
-        } else if (out.task(attempt.taskId).way() == Way.HAND_IN && attempt.returnedAt == null) {
-            toMark++;
+            return new AttemptResult.Whole.Given(new Points(attempt.givenEarned, attempt.givenPossible));
         }
-        // Where nothing is marked there is no result, which is not the same as none of nothing.
-        attempt.earned = all.possible() == 0 ? null : all.earned();
-        attempt.possible = all.possible() == 0 ? null : all.possible();
-        attempt.toMark = toMark;
+        boolean waits = out.task(attempt.taskId).way() == Way.HAND_IN && attempt.returnedAt == null;
+        return waits ? new AttemptResult.Whole.Waits() : new AttemptResult.Whole.NotMarked();
+    }
+
+    private void keep(Attempt attempt, AttemptResult result) {
+        attempt.earned = result.points().map(Points::earned).orElse(null);
+        attempt.possible = result.points().map(Points::possible).orElse(null);
+        attempt.toMark = result.toMark();
         attempts.save(attempt);
-        noteSkills(attempt, attempt.handedInAt, bySkill);
+        Map<Long, Double> evidence = new LinkedHashMap<>();
+        result.evidence().forEach((skill, share) -> evidence.put(skill.value(), share));
+        LocalDate on = LocalDate.ofInstant(attempt.handedInAt, school.zone());
+        skills.recordTry(attempt.id, attempt.studentId, on, evidence);
     }
 
-    /** Points of several questions. */
-    private record Points(double earned, double possible) {
-        static final Points NONE = new Points(0, 0);
-
-        Points plus(Points other) {
-            return new Points(earned + other.earned, possible + other.possible);
-        }
-    }
-
-    /** What a person gave, for this student or for everybody with this answer, else by itself; empty where a person must. */
+    /** What the answer earns now; empty where a person must say. */
     static OptionalDouble earned(Library.Asked asked, AttemptAnswer answer, AcceptedHere accepted) {
-        if (answer.givenPoints != null) {
-            return OptionalDouble.of(answer.givenPoints);
-        }
-        OptionalDouble forAll = accepted.points(asked, answer.given);
-        if (forAll.isPresent()) {
-            return forAll;
-        }
-        OptionalDouble share = asked.question().share(AnswerText.read(asked.kind(), answer.given));
-        return share.isEmpty()
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Question.earned(asked.points(), share.getAsDouble()));
-    }
-
-    private void noteSkills(Attempt attempt, Instant at, Map<Long, Points> bySkill) {
-        Map<Long, Double> fractions = new LinkedHashMap<>();
-        bySkill.forEach((skill, points) -> {
-            if (skill != NO_SKILL && points.possible() > 0) {
-                fractions.put(skill, points.earned() / points.possible());
-            }
-        });
-        if (!fractions.isEmpty()) {
-            skills.recordTry(attempt.id, attempt.studentId, LocalDate.ofInstant(at, school.zone()), fractions);
-        }
+        return CountedQuestion.earned(
+                asked.points(),
+                answer.givenPoints == null ? OptionalDouble.empty() : OptionalDouble.of(answer.givenPoints),
+                accepted.points(asked, answer.given),
+                asked.question().share(AnswerText.read(asked.kind(), answer.given)));
     }
 
     Map<Long, Library.Asked> questionsOf(Attempt attempt) {

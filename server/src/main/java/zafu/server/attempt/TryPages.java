@@ -12,14 +12,15 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.marking.Feedback;
 import zafu.core.marking.Rubric;
-import zafu.server.attempt.MyWorkController.AnswerChecked;
-import zafu.server.attempt.MyWorkController.AtHand;
-import zafu.server.attempt.MyWorkController.CameLate;
-import zafu.server.attempt.MyWorkController.CriterionMet;
-import zafu.server.attempt.MyWorkController.OtherLanguage;
-import zafu.server.attempt.MyWorkController.QuestionPage;
-import zafu.server.attempt.MyWorkController.ResultWaits;
-import zafu.server.attempt.MyWorkController.TryPage;
+import zafu.core.marking.TakenOut;
+import zafu.server.attempt.MyWorkApi.AnswerChecked;
+import zafu.server.attempt.MyWorkApi.AtHand;
+import zafu.server.attempt.MyWorkApi.CameLate;
+import zafu.server.attempt.MyWorkApi.CriterionMet;
+import zafu.server.attempt.MyWorkApi.OtherLanguage;
+import zafu.server.attempt.MyWorkApi.QuestionPage;
+import zafu.server.attempt.MyWorkApi.ResultWaits;
+import zafu.server.attempt.MyWorkApi.TryPage;
 import zafu.server.library.AnswerText;
 import zafu.server.library.Library;
 import zafu.server.library.QuestionKind;
@@ -39,6 +40,7 @@ class TryPages {
     private final HandedWork handed;
     private final Library library;
     private final QuestionsOfAttempt keys;
+    private final MarkingHere here;
     private final TryResults results;
     private final OutNow out;
     private final Clock clock;
@@ -48,6 +50,7 @@ class TryPages {
             HandedWork handed,
             Library library,
             QuestionsOfAttempt keys,
+            MarkingHere here,
             TryResults results,
             OutNow out,
             Clock clock) {
@@ -55,6 +58,7 @@ class TryPages {
         this.handed = handed;
         this.library = library;
         this.keys = keys;
+        this.here = here;
         this.results = results;
         this.out = out;
         this.clock = clock;
@@ -70,6 +74,8 @@ class TryPages {
         Tasks.TaskForClass task = out.task(mine.taskId);
         ResultWaits waits = results.waits(mine, task.feedback(), given.terms());
         boolean shows = !mine.isRunning() && waits == null;
+        // While it runs no page asks for it.
+        Map<Long, TakenOut> takenOut = shows ? here.takenOut(mine.taskId) : Map.of();
         return new TryPage(
                 mine.id,
                 given.title(),
@@ -82,7 +88,7 @@ class TryPages {
                 given.texts().stream().map(texts::get).filter(Objects::nonNull).toList(),
                 inOtherLanguages(given),
                 asked.stream()
-                        .map(id -> shown(questions.get(id), byQuestion.get(id), shows, mine))
+                        .map(id -> shown(questions.get(id), byQuestion.get(id), shows, mine, takenOut.get(id)))
                         .toList(),
                 mine.number,
                 Flags.read(mine.flagged),
@@ -141,6 +147,7 @@ class TryPages {
                                 null,
                                 null,
                                 null,
+                                null,
                                 null))
                         .toList(),
                 1,
@@ -187,15 +194,20 @@ class TryPages {
     }
 
     private static QuestionPage shown(
-            Library.Asked asked, @Nullable AttemptAnswer answer, boolean shows, Attempt mine) {
+            Library.Asked asked,
+            @Nullable AttemptAnswer answer,
+            boolean shows,
+            Attempt mine,
+            @Nullable TakenOut takenOut) {
         Double earned = answer == null ? null : answer.earned;
-        boolean waits = asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null;
+        boolean waits =
+                asked.kind() == QuestionKind.LONG_ANSWER && answer != null && earned == null && takenOut == null;
         String given = answer == null ? null : asked.inNames(mine.partSecret, answer.given);
         long number = answer == null ? 0 : answer.saved.number;
         QuestionSheet sheet = asked.sheetFor(mine.partSecret, mine.choicesLeft);
         String said = answer == null || mine.returnedAt == null || answer.comment.isEmpty() ? null : answer.comment;
         if (!shows || waits) {
-            return new QuestionPage(asked.id(), sheet, given, number, null, null, said, null);
+            return new QuestionPage(asked.id(), sheet, given, number, null, null, said, null, null);
         }
         double points = earned == null ? 0 : earned;
         String feedback = Library.feedback(asked, points == asked.points());
@@ -207,7 +219,8 @@ class TryPages {
                 points,
                 feedback.isEmpty() ? null : feedback,
                 said,
-                answer == null || mine.returnedAt == null ? null : byCriterion(asked, answer.criteria()));
+                answer == null || mine.returnedAt == null ? null : byCriterion(asked, answer.criteria()),
+                takenOut);
     }
 
     private static @Nullable List<CriterionMet> byCriterion(Library.Asked asked, List<Double> points) {

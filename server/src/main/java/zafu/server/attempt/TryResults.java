@@ -7,8 +7,8 @@ import org.springframework.stereotype.Component;
 import zafu.core.marking.Feedback;
 import zafu.core.schedule.Terms;
 import zafu.server.access.AdultAccounts;
-import zafu.server.attempt.MyWorkController.CameLate;
-import zafu.server.attempt.MyWorkController.ResultWaits;
+import zafu.server.attempt.MyWorkApi.CameLate;
+import zafu.server.attempt.MyWorkApi.ResultWaits;
 
 /** What a student is told of what they handed in: the result once it is time, what the teacher says, what came late. */
 @Component

@@ -11,8 +11,8 @@ import zafu.core.marking.Feedback;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.Terms;
 import zafu.server.access.CurrentPerson;
-import zafu.server.attempt.MyWorkController.AnswerChecked;
-import zafu.server.attempt.MyWorkController.TryPage;
+import zafu.server.attempt.MyWorkApi.AnswerChecked;
+import zafu.server.attempt.MyWorkApi.TryPage;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.task.TaskState;
@@ -134,7 +134,7 @@ class TryService {
         if (mine.isRunning() && !keeper.isStillTheirs(mine)) {
             throw Refusal.conflict(
                     "taken-back",
-                    "Your teacher has withdrawn this. What you did is saved, and you need do nothing more for it.");
+                    "Your teacher has withdrawn this. Your answers are saved. You do not have to do anything more.");
         }
     }
 

@@ -11,7 +11,7 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
-import zafu.server.calendar.FeedController.FeedShown;
+import zafu.server.calendar.FeedApi.FeedShown;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Secrets;
 import zafu.server.roster.Roster;

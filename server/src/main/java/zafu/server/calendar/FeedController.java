@@ -15,6 +15,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.calendar.FeedApi.FeedShown;
+import zafu.server.calendar.FeedApi.NewFeed;
 
 /** Calendars in the iCalendar format: feeds without signing in, downloads with it. */
 @RestController
@@ -25,16 +27,6 @@ class FeedController {
     FeedController(CalendarFeeds feeds) {
         this.feeds = feeds;
     }
-
-    /**
-     * @param classId absent for all classes of an adult, and for a student
-     * @param name of what it shows
-     * @param address to give to a calendar program, after the name of this site
-     */
-    record FeedShown(long id, @Nullable Long classId, @Nullable Long groupId, String name, String address) {}
-
-    /** With neither, all classes of the signed-in adult. */
-    record NewFeed(@Nullable Long classId, @Nullable Long groupId) {}
 
     @GetMapping("/calendar/{address}.ics")
     ResponseEntity<String> read(@PathVariable String address) {

@@ -10,7 +10,7 @@ import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
-import zafu.server.corner.CornerController.CornerEdit;
+import zafu.server.corner.CornerApi.CornerEdit;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.WebAddress;
 

@@ -1,7 +1,6 @@
 package zafu.server.corner;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -9,6 +8,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.corner.MeetingApi.Calling;
+import zafu.server.corner.MeetingApi.MeetingRoom;
+import zafu.server.corner.MeetingApi.MyMeeting;
 
 /** The meeting pages: who is there says so every few seconds and is told who else is. */
 @RestController
@@ -18,32 +20,6 @@ class MeetingController {
     MeetingController(Meetings meetings) {
         this.meetings = meetings;
     }
-
-    /** @param name a given name, or a teacher's name */
-    record Present(String name, boolean adult, boolean me) {}
-
-    /**
-     * A group's meeting page as its students see it.
-     *
-     * @param calling whether a teacher is called
-     */
-    record MyMeeting(@Nullable String name, List<Present> present, boolean calling) {}
-
-    /**
-     * A group's meeting page as adults see it.
-     *
-     * @param members how many are in the group
-     * @param callsForMinutes how long its students have been calling; absent while they do not
-     */
-    record MeetingRoom(
-            long cornerId,
-            String group,
-            int look,
-            List<Present> present,
-            int members,
-            @Nullable Long callsForMinutes) {}
-
-    record Calling(boolean calling) {}
 
     /** Says that the student is there. */
     @PostMapping("/api/my/corners/{cornerId}/meeting")

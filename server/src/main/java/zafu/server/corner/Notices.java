@@ -12,7 +12,7 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.Reach;
 import zafu.server.attempt.MineChanged;
-import zafu.server.corner.CornerController.NoticeEdit;
+import zafu.server.corner.CornerApi.NoticeEdit;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;

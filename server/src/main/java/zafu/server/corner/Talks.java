@@ -8,8 +8,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
-import zafu.server.corner.CornerController.PostWritten;
-import zafu.server.corner.CornerController.TalkEdit;
+import zafu.server.corner.CornerApi.PostWritten;
+import zafu.server.corner.CornerApi.TalkEdit;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
 

@@ -21,6 +21,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Season;
 import zafu.core.schedule.Term;
@@ -118,7 +119,7 @@ class DemoFiller {
     }
 
     private long measure(String name, String unit, double highest, double standardError) {
-        NumericScale scale = new NumericScale(0, highest, 0, false, OptionalDouble.of(standardError));
+        NumericScale scale = new NumericScale(0, highest, 0, Better.HIGHER, OptionalDouble.of(standardError));
         return measures.create(new Measures.NewMeasure(name, unit, scale, List.of(), 120, name, null));
     }
 

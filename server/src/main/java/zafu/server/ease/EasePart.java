@@ -27,6 +27,7 @@ class EasePart implements StudentPart {
                         "spacing", String.valueOf(own.spacing),
                         "typeface", String.valueOf(own.typeface),
                         "colours", String.valueOf(own.colours),
+                        "language", String.valueOf(own.language),
                         "lineFocus", own.lineFocus,
                         "clockHidden", own.clockHidden)))
                 .orElse(List.of());

@@ -7,12 +7,14 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.need.Support;
 import zafu.core.roster.StudentId;
 import zafu.server.access.CurrentPerson;
-import zafu.server.ease.EaseController.Colours;
-import zafu.server.ease.EaseController.Ease;
-import zafu.server.ease.EaseController.Spacing;
-import zafu.server.ease.EaseController.TextSize;
-import zafu.server.ease.EaseController.Typeface;
+import zafu.server.ease.EaseApi.Colours;
+import zafu.server.ease.EaseApi.Ease;
+import zafu.server.ease.EaseApi.Spacing;
+import zafu.server.ease.EaseApi.TextSize;
+import zafu.server.ease.EaseApi.Typeface;
 import zafu.server.need.Needs;
+import zafu.server.platform.SpokenLanguage;
+import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 
 /** What the student has chosen, and where they have not, what is granted to them: large text where that is. */
@@ -22,12 +24,14 @@ class MyEase {
     private final Needs needs;
     private final SchoolSettings school;
     private final CurrentPerson current;
+    private final Roster roster;
 
-    MyEase(StudentEaseRepository chosen, Needs needs, SchoolSettings school, CurrentPerson current) {
+    MyEase(StudentEaseRepository chosen, Needs needs, SchoolSettings school, CurrentPerson current, Roster roster) {
         this.chosen = chosen;
         this.needs = needs;
         this.school = school;
         this.current = current;
+        this.roster = roster;
     }
 
     @Transactional(readOnly = true)
@@ -40,7 +44,8 @@ class MyEase {
                 or(own.typeface, Typeface.USUAL),
                 or(own.colours, Colours.USUAL),
                 own.lineFocus,
-                own.clockHidden);
+                own.clockHidden,
+                own.language == null ? ofHome(student) : own.language);
     }
 
     @Transactional
@@ -51,6 +56,7 @@ class MyEase {
         // As it comes anyway is not a choice: what is granted later shall still show.
         boolean asItComes = own.textSize == null && wanted.textSize() == granted(student);
         own.textSize = asItComes ? null : wanted.textSize();
+        own.language = chosenLanguage(wanted, own, student);
         own.spacing = wanted.spacing();
         own.typeface = wanted.typeface();
         own.colours = wanted.colours();
@@ -58,6 +64,26 @@ class MyEase {
         own.clockHidden = wanted.clockHidden();
         chosen.save(own);
         return wanted;
+    }
+
+    private static boolean isAsItComes(@Nullable String wanted, @Nullable String home) {
+        return wanted == null || wanted.equals(home);
+    }
+
+    private @Nullable String chosenLanguage(Ease wanted, StudentEase own, long student) {
+        String language = wanted.language();
+        if (own.language == null && isAsItComes(language, ofHome(student))) {
+            return null;
+        }
+        if (language != null) {
+            SpokenLanguage.require(SpokenLanguage.TO_STUDENTS, language);
+        }
+        return language;
+    }
+
+    private @Nullable String ofHome(long student) {
+        return SpokenLanguage.among(SpokenLanguage.TO_STUDENTS, roster.languageAtHome(student))
+                .orElse(null);
     }
 
     private TextSize granted(long student) {

@@ -15,16 +15,19 @@ class StudentEase {
     Long studentId;
 
     @Enumerated(EnumType.STRING)
-    EaseController.@Nullable TextSize textSize;
+    EaseApi.@Nullable TextSize textSize;
 
     @Enumerated(EnumType.STRING)
-    EaseController.@Nullable Spacing spacing;
+    EaseApi.@Nullable Spacing spacing;
 
     @Enumerated(EnumType.STRING)
-    EaseController.@Nullable Typeface typeface;
+    EaseApi.@Nullable Typeface typeface;
 
     @Enumerated(EnumType.STRING)
-    EaseController.@Nullable Colours colours;
+    EaseApi.@Nullable Colours colours;
+
+    @Nullable
+    String language;
 
     boolean lineFocus;
     boolean clockHidden;

@@ -3,11 +3,6 @@ package zafu.server.entry;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.Instant;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,6 +10,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.entry.DoorApi.DoorEdit;
+import zafu.server.entry.DoorApi.DoorShown;
+import zafu.server.entry.DoorApi.JoinAsked;
+import zafu.server.entry.DoorApi.JoinState;
+import zafu.server.entry.DoorApi.JoinToken;
+import zafu.server.entry.DoorApi.JoinedAs;
+import zafu.server.entry.DoorApi.LetIn;
 import zafu.server.platform.OwnCookies;
 import zafu.server.platform.Secrets;
 
@@ -29,46 +31,6 @@ class DoorController {
     DoorController(Doors doors) {
         this.doors = doors;
     }
-
-    /** @param code absent where the class never had a door */
-    record DoorShown(
-            @Nullable String code,
-            boolean opened,
-            List<AskingShown> asking,
-            List<GroupDoorController.AskingForGroup> askingForGroups) {}
-
-    /**
-     * @param group into which they come as well, where they came with its code
-     * @param known a student of that name is in the class already and would be that student
-     */
-    record AskingShown(
-            long id, String givenName, String familyName, @Nullable String group, Instant askedAt, boolean known) {}
-
-    /** @param password absent to keep the one there is */
-    record DoorEdit(
-            boolean opened,
-            @Nullable @Size(min = 4, max = 60, message = "needs at least 4 characters") String password) {}
-
-    record JoinAsked(
-            @NotBlank @Size(max = 20) String code,
-            @NotBlank @Size(max = 60) String password,
-            @NotBlank @Size(max = 120) String givenName,
-            @NotNull @Size(max = 120) String familyName) {}
-
-    record JoinToken(String token) {}
-
-    record JoinState(JoinRequest.State state) {}
-
-    record JoinedAs(String entryCode) {}
-
-    /** Whether a child whose name is in the class already is the one of that name. */
-    enum Known {
-        SAME,
-        ANOTHER
-    }
-
-    /** @param who needed where the name is in the class already */
-    record LetIn(@Nullable Known who) {}
 
     @GetMapping("/api/classes/{classId}/door")
     DoorShown door(@PathVariable long classId) {
@@ -86,7 +48,7 @@ class DoorController {
             @PathVariable long classId,
             @PathVariable long requestId,
             @RequestBody(required = false) @Nullable LetIn said) {
-        doors.letIn(classId, requestId, said == null ? null : said.who);
+        doors.letIn(classId, requestId, said == null ? null : said.who());
     }
 
     @PostMapping("/api/classes/{classId}/door/{requestId}/turn-away")

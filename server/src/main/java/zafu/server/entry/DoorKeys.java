@@ -51,7 +51,7 @@ class DoorKeys {
     }
 
     /** As {@link #open}, for a group alone. */
-    long openGroup(GroupDoorController.GroupKey key) {
+    long openGroup(GroupDoorApi.GroupKey key) {
         Long groupId = open(key.code(), key.password(), "joining a group").groupId();
         if (groupId == null) {
             throw Refusal.conflict("no-group", "This is the code of a class, not of a group.");

@@ -77,7 +77,7 @@ class Doors implements StudentPart {
     }
 
     @Transactional(readOnly = true)
-    DoorController.DoorShown ofClass(long classId) {
+    DoorApi.DoorShown ofClass(long classId) {
         permission.requireChange(classId);
         Set<String> names = named(classId).keySet();
         List<JoinRequest> waiting = requests.findByClassIdAndStateOrderById(classId, JoinRequest.State.WAITING);
@@ -86,8 +86,8 @@ class Doors implements StudentPart {
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList());
-        List<DoorController.AskingShown> asking = waiting.stream()
-                .map(each -> new DoorController.AskingShown(
+        List<DoorApi.AskingShown> asking = waiting.stream()
+                .map(each -> new DoorApi.AskingShown(
                         each.id,
                         each.givenName,
                         each.familyName,
@@ -96,7 +96,7 @@ class Doors implements StudentPart {
                         names.contains(plain(each.givenName, each.familyName))))
                 .toList();
         Optional<ClassDoor> door = doors.findByClassId(classId);
-        return new DoorController.DoorShown(
+        return new DoorApi.DoorShown(
                 door.map(each -> each.code).orElse(null),
                 door.map(each -> each.opened).orElse(false),
                 asking,
@@ -114,7 +114,7 @@ class Doors implements StudentPart {
     }
 
     @Transactional
-    void set(long classId, DoorController.DoorEdit edit) {
+    void set(long classId, DoorApi.DoorEdit edit) {
         permission.requireChange(classId);
         ClassDoor door = doors.findByClassId(classId).orElseGet(ClassDoor::new);
         if (door.id == null) {
@@ -135,7 +135,7 @@ class Doors implements StudentPart {
 
     /** Asks to join with the code of a class or a group; a wrong code sounds and lasts like a wrong password. */
     @Transactional
-    String ask(DoorController.JoinAsked asked, String browser) {
+    String ask(DoorApi.JoinAsked asked, String browser) {
         DoorKeys.Door door = keys.open(asked.code(), asked.password(), "joining a class");
         long classId = door.classId();
         if (requests.countByClassIdAndState(classId, JoinRequest.State.WAITING) >= MOST_WAITING) {
@@ -192,7 +192,7 @@ class Doors implements StudentPart {
 
     /** @param who what the teacher said of a name that is in the class already */
     @Transactional
-    void letIn(long classId, long requestId, DoorController.@Nullable Known who) {
+    void letIn(long classId, long requestId, DoorApi.@Nullable Known who) {
         JoinRequest request = waiting(classId, requestId);
         Long named = named(classId).get(plain(request.givenName, request.familyName));
         if (named != null && who == null) {
@@ -201,7 +201,7 @@ class Doors implements StudentPart {
                     "There is " + request.givenName + " " + request.familyName
                             + " in this class already. Say whether it is the same child.");
         }
-        Long known = who == DoorController.Known.ANOTHER ? null : named;
+        Long known = who == DoorApi.Known.ANOTHER ? null : named;
         request.studentId = known != null
                 ? known
                 : Long.valueOf(roster.enrol(

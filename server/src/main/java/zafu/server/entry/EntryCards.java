@@ -43,7 +43,7 @@ class EntryCards {
     byte[] pdf(long classId, List<Long> wanted, String home) {
         permission.requireSee(classId);
         if (!permission.mayHandOutCodes(classId)) {
-            throw Refusal.notAllowed("Entry codes are for the class's teachers and support staff to hand out.");
+            throw Refusal.notAllowed("Only the class's teachers and support staff see entry codes.");
         }
         List<Card> cards = cards(classId, wanted);
         if (cards.isEmpty()) {

@@ -74,12 +74,12 @@ class GroupDoors implements StudentPart {
     }
 
     @Transactional(readOnly = true)
-    GroupDoorController.GroupDoorShown door(long groupId) {
+    GroupDoorApi.GroupDoorShown door(long groupId) {
         GroupOfClass group = requireChange(groupId);
-        List<GroupDoorController.AskingForGroup> asking =
+        List<GroupDoorApi.AskingForGroup> asking =
                 shown(requests.findByGroupIdAndStateOrderById(groupId, JoinRequest.State.WAITING));
         Optional<GroupDoor> door = doors.findByGroupId(groupId);
-        return new GroupDoorController.GroupDoorShown(
+        return new GroupDoorApi.GroupDoorShown(
                 door.map(each -> each.code).orElse(null),
                 door.map(each -> each.opened).orElse(false),
                 door.map(each -> each.atOnce).orElse(false),
@@ -90,11 +90,11 @@ class GroupDoors implements StudentPart {
     }
 
     /** Who asks to come into any group of a class. */
-    List<GroupDoorController.AskingForGroup> askingIn(long classId) {
+    List<GroupDoorApi.AskingForGroup> askingIn(long classId) {
         return shown(requests.findByClassIdAndStateOrderById(classId, JoinRequest.State.WAITING));
     }
 
-    private List<GroupDoorController.AskingForGroup> shown(List<GroupRequest> waiting) {
+    private List<GroupDoorApi.AskingForGroup> shown(List<GroupRequest> waiting) {
         Map<Long, String> groups = arrangements.groupNames(
                 waiting.stream().map(each -> each.groupId).distinct().toList());
         Map<Long, String> grown = adults.displayNames(waiting.stream()
@@ -106,7 +106,7 @@ class GroupDoors implements StudentPart {
                 .filter(Objects::nonNull)
                 .toList());
         return waiting.stream()
-                .map(each -> new GroupDoorController.AskingForGroup(
+                .map(each -> new GroupDoorApi.AskingForGroup(
                         each.id,
                         each.groupId,
                         groups.getOrDefault(each.groupId, ""),
@@ -126,7 +126,7 @@ class GroupDoors implements StudentPart {
     }
 
     @Transactional
-    void set(long groupId, GroupDoorController.GroupDoorEdit edit) {
+    void set(long groupId, GroupDoorApi.GroupDoorEdit edit) {
         GroupOfClass group = requireChange(groupId);
         GroupDoor door = doors.findByGroupId(groupId).orElseGet(GroupDoor::new);
         if (door.version != edit.version()) {

@@ -58,7 +58,7 @@ class GroupJoining {
      * let in, also who would be moved out of another group.
      */
     @Transactional
-    GroupDoorController.Joined asStudent(GroupDoorController.GroupKey key) {
+    GroupDoorApi.Joined asStudent(GroupDoorApi.GroupKey key) {
         long student = current.studentId();
         GroupDoor door = doors.findToPass(keys.openGroup(key)).orElseThrow();
         GroupOfClass group = arrangements.group(door.groupId);
@@ -68,19 +68,19 @@ class GroupJoining {
         requireRoom(door, group);
         if (door.atOnce && bench.letInIfFree(group.arrangementId(), group.id(), student, door.openedBy)) {
             audit.note(group.classId(), "group.joined", group.id(), "");
-            return new GroupDoorController.Joined(
+            return new GroupDoorApi.Joined(
                     JoinRequest.State.LET_IN,
                     arrangements.studentNames(List.of(group.id())).get(group.id()));
         }
         if (!requests.existsByGroupIdAndStudentIdAndState(group.id(), student, JoinRequest.State.WAITING)) {
             ask(group, student, null);
         }
-        return new GroupDoorController.Joined(JoinRequest.State.WAITING, null);
+        return new GroupDoorApi.Joined(JoinRequest.State.WAITING, null);
     }
 
     /** An adult always waits: who helps in a group sees what its students need. */
     @Transactional
-    void asAdult(GroupDoorController.GroupKey key) {
+    void asAdult(GroupDoorApi.GroupKey key) {
         long adult = current.adult().adultId();
         GroupOfClass group = arrangements.group(keys.openGroup(key));
         if (permission.roles().containsKey(group.classId())

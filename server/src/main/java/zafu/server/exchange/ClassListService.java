@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.exchange.ClassListController.Wanted;
+import zafu.server.exchange.ClassListApi.Wanted;
 import zafu.server.exchange.ClassListReading.ReadRow;
 import zafu.server.exchange.ListReading.ReadList;
 import zafu.server.exchange.PeopleMatch.Match;
@@ -33,7 +33,7 @@ class ClassListService {
     }
 
     @Transactional(readOnly = true)
-    ClassListController.Preview preview(byte[] file, Wanted wanted) {
+    ClassListApi.Preview preview(byte[] file, Wanted wanted) {
         ReadList list = reading.read(file, wanted);
         List<Match> good = list.good();
         ListTaking.Held held = taking.held(list);
@@ -44,7 +44,7 @@ class ClassListService {
                 .count();
         List<ListChanges.Change> changes = new ListChanges(list, held, taking::measureOf).all();
         Set<Integer> changing = changes.stream().map(ListChanges.Change::row).collect(Collectors.toSet());
-        return new ClassListController.Preview(
+        return new ClassListApi.Preview(
                 list.guesses().stream()
                         .map(guess -> column(list.sheet(), guess))
                         .toList(),
@@ -87,13 +87,13 @@ class ClassListService {
                 .toList();
     }
 
-    private static ClassListController.ListColumn column(Sheet sheet, ColumnGuess.Guess guess) {
+    private static ClassListApi.ListColumn column(Sheet sheet, ColumnGuess.Guess guess) {
         int column = guess.use().column();
-        return new ClassListController.ListColumn(
+        return new ClassListApi.ListColumn(
                 sheet.header().get(column), guess.use(), samples(sheet, column), guess.why(), guess.sure());
     }
 
-    private static List<ClassListController.ListRow> rowsToShow(ReadList list) {
+    private static List<ClassListApi.ListRow> rowsToShow(ReadList list) {
         Map<Integer, Sheet.Row> typed =
                 list.sheet().rows().stream().collect(Collectors.toMap(Sheet.Row::number, row -> row));
         return list.matches().stream()
@@ -104,7 +104,7 @@ class ClassListService {
     }
 
     @Transactional
-    ClassListController.Taken take(byte[] file, String fileName, Wanted wanted) {
+    ClassListApi.Taken take(byte[] file, String fileName, Wanted wanted) {
         ReadList list = reading.read(file, wanted);
         requireNames(list.uses());
         List<ImportQuestion> open = list.asking().open();
@@ -141,14 +141,14 @@ class ClassListService {
                 .toList();
     }
 
-    private static ClassListController.ListRow shown(Match match, Sheet.Row typed, List<ColumnUse> uses) {
+    private static ClassListApi.ListRow shown(Match match, Sheet.Row typed, List<ColumnUse> uses) {
         ReadRow row = match.row();
-        List<ClassListController.ScoreCell> scores = ColumnUse.scores(uses).stream()
-                .map(use -> new ClassListController.ScoreCell(
+        List<ClassListApi.ScoreCell> scores = ColumnUse.scores(uses).stream()
+                .map(use -> new ClassListApi.ScoreCell(
                         row.scores().get(use.column()).value(), typed.cell(use.column())))
                 .toList();
         boolean dated = uses.stream().anyMatch(use -> use.as() == ColumnUse.Use.DATE);
-        return new ClassListController.ListRow(
+        return new ClassListApi.ListRow(
                 row.row(),
                 row.givenName(),
                 row.familyName(),

@@ -53,7 +53,7 @@ final class DelimitedText {
                 .count();
         if (odd > 0 || text.stripLeading().startsWith("<") || text.startsWith("{")) {
             throw noTable("The file is not a table of text, nor a spreadsheet that Zafu reads (.xlsx, .ods). "
-                    + "Save it from your spreadsheet as CSV and bring in that.");
+                    + "Save it from your spreadsheet as CSV and import that.");
         }
     }
 

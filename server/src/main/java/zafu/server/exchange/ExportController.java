@@ -11,6 +11,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.exchange.ExportApi.As;
+import zafu.server.exchange.ExportApi.What;
 import zafu.server.roster.SchoolSettings;
 
 /** Lists that go out as files. */
@@ -24,17 +26,6 @@ class ExportController {
     ExportController(Exports exports, SchoolSettings school) {
         this.exports = exports;
         this.school = school;
-    }
-
-    enum What {
-        STUDENTS,
-        SCORES,
-        NEEDS
-    }
-
-    enum As {
-        CSV,
-        XLSX
     }
 
     /** @param students absent for everybody in the class */

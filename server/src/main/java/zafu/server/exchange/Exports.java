@@ -41,12 +41,12 @@ class Exports {
     }
 
     @Transactional
-    OutTable table(long classId, ExportController.What what, List<Long> wanted) {
+    OutTable table(long classId, ExportApi.What what, List<Long> wanted) {
         permission.requireSee(classId);
         if (!permission.mayHandOutCodes(classId)) {
             throw Refusal.notAllowed("Lists go out to the class's teachers and support staff.");
         }
-        if (what == ExportController.What.NEEDS) {
+        if (what == ExportApi.What.NEEDS) {
             permission.requireSeeNeeds(classId);
         }
         List<KnownStudent> students = roster.known(List.of(classId)).stream()

@@ -150,7 +150,7 @@ public class ImportLog {
             permission.requireChange(run.classId);
         }
         if (run.undoneAt != null) {
-            throw Refusal.conflict("undone-already", "This import was taken back already.");
+            throw Refusal.conflict("undone-already", "This import was already undone.");
         }
         if (run.classId != null && runs.existsByIdGreaterThanAndUndoneAtIsNullAndClassId(runId, run.classId)) {
             throw Refusal.conflict(

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.need.NeedInWords;
 import zafu.server.access.ClassPermission;
-import zafu.server.exchange.ClassListController.Wanted;
+import zafu.server.exchange.ClassListApi.Wanted;
 import zafu.server.exchange.ClassListReading.ReadRow;
 import zafu.server.exchange.ColumnGuess.Guess;
 import zafu.server.exchange.ImportQuestion.Choice;

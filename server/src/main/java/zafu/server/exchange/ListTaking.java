@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
 import zafu.core.need.Accommodation;
@@ -20,7 +21,7 @@ import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.access.OwnOrShared;
-import zafu.server.exchange.ClassListController.Wanted;
+import zafu.server.exchange.ClassListApi.Wanted;
 import zafu.server.exchange.ListReading.ReadList;
 import zafu.server.exchange.PeopleMatch.Match;
 import zafu.server.measure.Measures;
@@ -76,7 +77,7 @@ class ListTaking {
         this.events = events;
     }
 
-    ClassListController.Taken take(ReadList list, String fileName, Wanted wanted) {
+    ClassListApi.Taken take(ReadList list, String fileName, Wanted wanted) {
         long run = log.begin(ImportKind.LIST, wanted.classId(), fileName);
         long classId = wanted.classId() != null ? wanted.classId() : newClass(wanted, run);
         Map<Match, Long> students = new LinkedHashMap<>();
@@ -94,7 +95,7 @@ class ListTaking {
                         .formatted(made, known, scores, granted, left));
         audit.note(classId, "class-list.taken", run, list.good().size() + " rows, " + scores + " scores");
         events.publishEvent(new StudentsChanged(classId));
-        return new ClassListController.Taken(run, classId, made, known, scores, granted, left);
+        return new ClassListApi.Taken(run, classId, made, known, scores, granted, left);
     }
 
     private long newClass(Wanted wanted, long run) {
@@ -280,7 +281,7 @@ class ListTaking {
             throw Refusal.unusableField(
                     "no-highest", "highest", "Say what the largest value of \"" + use.newMeasure() + "\" is, above 0.");
         }
-        return new NumericScale(0, highest, DECIMALS_OF_A_NEW_MEASURE, false, OptionalDouble.empty());
+        return new NumericScale(0, highest, DECIMALS_OF_A_NEW_MEASURE, Better.HIGHER, OptionalDouble.empty());
     }
 
     private long newMeasure(ColumnUse use, long classId, long run) {

@@ -84,7 +84,7 @@ final class NeedCells {
         String need = cell(row, Use.NEED);
         Hold hold = null;
         if (need.length() > LONGEST_WORDS) {
-            problems.add("has a need of more than " + LONGEST_WORDS + " letters");
+            problems.add("has an accommodation of more than " + LONGEST_WORDS + " letters");
         } else if (!need.isEmpty()) {
             Optional<NeedInWords> known = meanings.computeIfAbsent(need, vocabulary);
             Optional<String> answer = known.isPresent() ? Optional.empty() : ask(need);
@@ -113,7 +113,7 @@ final class NeedCells {
         return asking.ofFile(
                 "need:" + NeedInWords.plain(need),
                 "Column “" + header(Use.NEED) + "”: what is “" + need + "”?",
-                "The school has not used these words before. Your answer holds for everybody who imports needs.",
+                "The school has not used these words before. Your answer counts for everyone who imports accommodations.",
                 choices);
     }
 

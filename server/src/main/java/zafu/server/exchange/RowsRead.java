@@ -43,7 +43,7 @@ final class RowsRead {
             throw Refusal.unusable(
                     "file-too-long",
                     "The file has " + (found - 1) + " rows. A list holds at most " + Bounds.TABLE_ROWS
-                            + "; bring in a larger one in parts.");
+                            + "; import a larger one in parts.");
         }
         return rows;
     }

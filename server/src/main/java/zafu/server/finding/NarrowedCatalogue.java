@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import zafu.server.finding.FindController.ItemNarrowing;
+import zafu.server.finding.FindApi.ItemNarrowing;
 import zafu.server.library.Catalogue;
 
 /**

@@ -3,8 +3,8 @@ package zafu.server.finding;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import zafu.server.finding.SkillMapController.ItemFor;
-import zafu.server.finding.SkillMapController.ItemsForSkill;
+import zafu.server.finding.SkillMapApi.ItemFor;
+import zafu.server.finding.SkillMapApi.ItemsForSkill;
 import zafu.server.library.Catalogue;
 
 /** What the library has to train a skill or to get ready for it. */

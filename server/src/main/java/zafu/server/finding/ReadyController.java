@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.server.library.ItemKind;
+import zafu.server.finding.ReadyApi.ReadySkill;
 
 /** What a group is ready for, with something to teach each of it. */
 @RestController
@@ -16,14 +16,6 @@ class ReadyController {
     ReadyController(ReadyItems ready) {
         this.ready = ready;
     }
-
-    /**
-     * @param need how many of the members do not hold it
-     * @param footed how many hold everything that comes before it
-     */
-    record ReadySkill(long skillId, String name, int need, int footed, int members, List<ReadyItem> items) {}
-
-    record ReadyItem(long id, ItemKind kind, String title, @Nullable Double level, @Nullable Integer minutes) {}
 
     /** The first skills of the rule, each with what suits the group best. */
     @GetMapping("/api/classes/{classId}/ready")

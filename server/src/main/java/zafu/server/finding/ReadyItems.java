@@ -10,10 +10,10 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.core.roster.StudentId;
 import zafu.core.skill.ReadyToTeach;
 import zafu.core.skill.SkillId;
-import zafu.server.finding.FindController.Hit;
-import zafu.server.finding.FindController.ItemNarrowing;
-import zafu.server.finding.ReadyController.ReadyItem;
-import zafu.server.finding.ReadyController.ReadySkill;
+import zafu.server.finding.FindApi.Hit;
+import zafu.server.finding.FindApi.ItemNarrowing;
+import zafu.server.finding.ReadyApi.ReadyItem;
+import zafu.server.finding.ReadyApi.ReadySkill;
 import zafu.server.skill.Skills;
 
 /** The first skills that a group is ready for, each with the items that suit the group best. */

@@ -15,11 +15,11 @@ import zafu.core.skill.Skill;
 import zafu.core.skill.SkillGraph;
 import zafu.core.skill.SkillId;
 import zafu.core.skill.SkillStatus;
-import zafu.server.finding.SkillMapController.MemberName;
-import zafu.server.finding.SkillMapController.SkillInGroup;
-import zafu.server.finding.SkillMapController.SkillMap;
-import zafu.server.finding.SkillMapController.StandingShown;
-import zafu.server.finding.SkillMapController.StrandOfGroup;
+import zafu.server.finding.SkillMapApi.MemberName;
+import zafu.server.finding.SkillMapApi.SkillInGroup;
+import zafu.server.finding.SkillMapApi.SkillMap;
+import zafu.server.finding.SkillMapApi.StandingShown;
+import zafu.server.finding.SkillMapApi.StrandOfGroup;
 import zafu.server.roster.Roster;
 import zafu.server.skill.Skills;
 

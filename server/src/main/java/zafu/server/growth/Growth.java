@@ -22,19 +22,20 @@ import zafu.core.growth.AimLine;
 import zafu.core.growth.GroupsApart;
 import zafu.core.growth.Point;
 import zafu.core.growth.Trend;
+import zafu.core.measure.Better;
 import zafu.core.measure.Observation;
 import zafu.core.roster.StudentId;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
 import zafu.server.arrangement.Arrangements;
-import zafu.server.growth.GrowthController.Aim;
-import zafu.server.growth.GrowthController.AimOf;
-import zafu.server.growth.GrowthController.AimsSet;
-import zafu.server.growth.GrowthController.GroupGrowth;
-import zafu.server.growth.GrowthController.GrowthPoint;
-import zafu.server.growth.GrowthController.Period;
-import zafu.server.growth.GrowthController.StudentGrowth;
+import zafu.server.growth.GrowthApi.Aim;
+import zafu.server.growth.GrowthApi.AimOf;
+import zafu.server.growth.GrowthApi.AimsSet;
+import zafu.server.growth.GrowthApi.GroupGrowth;
+import zafu.server.growth.GrowthApi.GrowthPoint;
+import zafu.server.growth.GrowthApi.Period;
+import zafu.server.growth.GrowthApi.StudentGrowth;
 import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.Roster;
@@ -71,7 +72,7 @@ public class Growth {
     }
 
     @Transactional(readOnly = true)
-    GrowthController.GrowthShown of(long classId, long measureId, @Nullable Long arrangementId) {
+    GrowthApi.GrowthShown of(long classId, long measureId, @Nullable Long arrangementId) {
         permission.requireSee(classId);
         Measures.MeasureCard measure = measures.chosen(measureId);
         Map<StudentId, Roster.StudentName> names = roster.byId(classId);
@@ -82,8 +83,8 @@ public class Growth {
                 .stream()
                 .collect(Collectors.toMap(each -> each.studentId, each -> each));
         Map<StudentId, StudentGrowth> grown = new LinkedHashMap<>();
-        names.forEach((id, name) ->
-                grown.put(id, student(name, points.get(id), goals.get(id.value()), measure.lowerIsBetter())));
+        names.forEach(
+                (id, name) -> grown.put(id, student(name, points.get(id), goals.get(id.value()), measure.better())));
         List<Arrangements.Gathered> gathered = arrangements.gathered(List.of(classId), arrangementId, names.keySet());
         Map<Long, List<List<Point>>> byGroup = new LinkedHashMap<>();
         gathered.stream()
@@ -91,11 +92,11 @@ public class Growth {
                 .forEach(group -> byGroup.put(
                         group.id(), group.students().stream().map(points::get).toList()));
         double error = measure.standardError() == null ? 0 : measure.standardError();
-        return new GrowthController.GrowthShown(
+        return new GrowthApi.GrowthShown(
                 measure,
                 gathered.stream().map(group -> group(group, grown, points)).toList(),
                 GroupsApart.of(byGroup)
-                        .map(each -> new GrowthController.Apart(each.before(), each.now(), each.way(error)))
+                        .map(each -> new GrowthApi.Apart(each.before(), each.now(), each.way(error)))
                         .orElse(null),
                 arrangements.periodsOf(classId).stream()
                         .map(each -> new Period(each.id(), each.name(), each.beginsOn(), each.endsOn()))
@@ -166,7 +167,7 @@ public class Growth {
     }
 
     private static StudentGrowth student(
-            Roster.StudentName name, List<Point> points, @Nullable GrowthAim goal, boolean lowerIsBetter) {
+            Roster.StudentName name, List<Point> points, @Nullable GrowthAim goal, Better better) {
         Trend trend = Trend.of(points);
         boolean aimable = goal != null
                 && !points.isEmpty()
@@ -189,7 +190,7 @@ public class Growth {
                 boxed(trend.medianPerWeek()),
                 ends(points, trend),
                 aim,
-                line == null ? null : Advice.of(points, line, lowerIsBetter));
+                line == null ? null : Advice.of(points, line, better));
     }
 
     private static List<GrowthPoint> ends(List<Point> points, Trend trend) {
@@ -257,7 +258,7 @@ public class Growth {
 
     private static void requireUsable(AimOf wanted, Measures.MeasureCard measure) {
         if ((wanted.goal() == null) != (wanted.goalDate() == null)) {
-            throw Refusal.unusableField("half-an-aim", "goalDate", "An aim needs both: a value, and a day.");
+            throw Refusal.unusableField("half-an-aim", "goalDate", "A goal needs both a score and a date.");
         }
         if (wanted.goal() != null && (wanted.goal() < measure.lowest() || wanted.goal() > measure.highest())) {
             throw Refusal.unusableField(

@@ -32,7 +32,7 @@ final class DeedWords {
         return words;
     }
 
-    /** What was done, such as "task handed out". */
+    /** What was done, such as "task assigned". */
     static String of(String deed) {
         String plain = deed.toLowerCase(Locale.ROOT)
                 .replace('.', ' ')

@@ -10,9 +10,9 @@ import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.exchange.OutTable;
-import zafu.server.history.HistoryController.TrailLine;
-import zafu.server.history.HistoryController.TrailPage;
-import zafu.server.history.HistoryController.TrailSubject;
+import zafu.server.history.HistoryApi.TrailLine;
+import zafu.server.history.HistoryApi.TrailPage;
+import zafu.server.history.HistoryApi.TrailSubject;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 

@@ -1,7 +1,5 @@
 package zafu.server.history;
 
-import java.time.Instant;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -11,6 +9,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.access.AuditSubject;
+import zafu.server.history.HistoryApi.TrailPage;
 
 /** Who did what, when: to read and to take along. */
 @RestController
@@ -20,20 +19,6 @@ class HistoryController {
     HistoryController(History history) {
         this.history = history;
     }
-
-    /** @param older whether there are lines before these */
-    record TrailPage(List<TrailLine> lines, boolean older) {}
-
-    /**
-     * @param who the name of who did it; empty where nobody did, as at night
-     * @param deed in words
-     * @param inClass the name of the class it was done in; empty where in none
-     * @param about what it was done to, by the name of today
-     */
-    record TrailLine(
-            long id, Instant at, String who, String deed, String inClass, List<TrailSubject> about, String facts) {}
-
-    record TrailSubject(AuditSubject.Kind kind, long id, String name) {}
 
     /**
      * The trail of a class, newest first.

@@ -16,7 +16,7 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditSubject;
 import zafu.server.access.AuditTrail;
 import zafu.server.arrangement.Arrangements;
-import zafu.server.history.HistoryController.TrailSubject;
+import zafu.server.history.HistoryApi.TrailSubject;
 import zafu.server.roster.Roster;
 import zafu.server.task.Tasks;
 

@@ -10,11 +10,11 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
-import zafu.server.invite.InvitationController.Accepting;
-import zafu.server.invite.InvitationController.InvitationShown;
-import zafu.server.invite.InvitationController.InvitationState;
-import zafu.server.invite.InvitationController.Invited;
-import zafu.server.invite.InvitationController.InvitedTo;
+import zafu.server.invite.InvitationApi.Accepting;
+import zafu.server.invite.InvitationApi.InvitationShown;
+import zafu.server.invite.InvitationApi.InvitationState;
+import zafu.server.invite.InvitationApi.Invited;
+import zafu.server.invite.InvitationApi.InvitedTo;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Secrets;
 import zafu.server.roster.ClassSharing;
@@ -174,12 +174,5 @@ class Invitations {
                 .findToAccept(Secrets.hash(token))
                 .filter(each -> each.isOpenAt(clock.instant()))
                 .orElseThrow(() -> Refusal.notFound("invitation"));
-    }
-
-    /** What went out by mail, newest first. */
-    @Transactional(readOnly = true)
-    List<Mail> outbox() {
-        permission.requireAdministrator();
-        return mails.findTop100ByOrderByIdDesc();
     }
 }

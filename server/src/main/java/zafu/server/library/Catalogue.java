@@ -14,7 +14,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import zafu.server.access.CurrentPerson;
 import zafu.server.skill.Skills;
 
@@ -33,7 +32,7 @@ public class Catalogue {
     private final ItemAccess access;
     private final CurrentPerson current;
     private final Skills skills;
-    private final JsonMapper json;
+    private final QuestionBodies bodies;
     private final Clock clock;
     private final WordIndex words = new WordIndex();
     private final Map<Long, Entry> entries = new TreeMap<>();
@@ -46,7 +45,7 @@ public class Catalogue {
             ItemAccess access,
             CurrentPerson current,
             Skills skills,
-            JsonMapper json,
+            QuestionBodies bodies,
             Clock clock) {
         this.items = items;
         this.questions = questions;
@@ -54,7 +53,7 @@ public class Catalogue {
         this.access = access;
         this.current = current;
         this.skills = skills;
-        this.json = json;
+        this.bodies = bodies;
         this.clock = clock;
     }
 
@@ -168,7 +167,7 @@ public class Catalogue {
                 .forEach(skill -> parts.add(skillNames.get(skill).name()));
         for (QuestionRow row : own) {
             parts.add(row.prompt);
-            QuestionBody body = json.readValue(row.body, QuestionBody.class);
+            QuestionBody body = bodies.read(row.body);
             if (body.options() != null) {
                 parts.addAll(body.options());
             }

@@ -9,8 +9,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import zafu.server.library.LibraryController.ItemEdit;
-import zafu.server.library.LibraryController.QuestionShown;
+import zafu.server.library.LibraryApi.ItemEdit;
+import zafu.server.library.LibraryApi.QuestionShown;
 import zafu.server.library.QuestionBody.Piece;
 
 /** The files that an item names anywhere: its sheet, and the pictures in its texts and questions. */

@@ -32,8 +32,7 @@ class ItemAccess {
     void requireChange(LibraryItem item) {
         requireSee(item);
         if (!mayChange(item)) {
-            throw Refusal.notAllowed(
-                    "\"" + item.title + "\" is somebody else's. Make a copy of it, which is yours to change.");
+            throw Refusal.notAllowed("\"" + item.title + "\" belongs to someone else. Make your own copy to edit.");
         }
     }
 

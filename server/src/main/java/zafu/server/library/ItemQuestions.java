@@ -6,8 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
-import zafu.server.library.LibraryController.QuestionShown;
+import zafu.server.library.LibraryApi.QuestionShown;
 import zafu.server.platform.Refusal;
 
 /** The questions of an item: read and written as a whole. One that was taken out stays, because answers to it stay. */
@@ -15,13 +14,14 @@ import zafu.server.platform.Refusal;
 class ItemQuestions {
     private final QuestionRepository questions;
     private final QuestionEditionRepository editions;
-    private final JsonMapper json;
+    private final QuestionBodies bodies;
     private final Clock clock;
 
-    ItemQuestions(QuestionRepository questions, QuestionEditionRepository editions, JsonMapper json, Clock clock) {
+    ItemQuestions(
+            QuestionRepository questions, QuestionEditionRepository editions, QuestionBodies bodies, Clock clock) {
         this.questions = questions;
         this.editions = editions;
-        this.json = json;
+        this.bodies = bodies;
         this.clock = clock;
     }
 
@@ -36,7 +36,7 @@ class ItemQuestions {
     }
 
     private QuestionBody body(QuestionRow row) {
-        return json.readValue(row.body, QuestionBody.class);
+        return bodies.read(row.body);
     }
 
     void write(long itemId, List<QuestionShown> wanted) {
@@ -49,15 +49,14 @@ class ItemQuestions {
             if (row == null) {
                 throw Refusal.notFound("question");
             }
-            String body = json.writeValueAsString(question.body());
-            keepEdition(row, question, body);
+            keepEdition(row, question);
             row.itemId = itemId;
             row.place = rows.size();
             row.kind = question.kind();
             row.prompt = question.prompt().strip();
             row.points = question.points();
             row.skillId = question.skillId();
-            row.body = body;
+            row.body = bodies.write(question.body());
             row.removed = false;
             rows.add(row);
         }
@@ -66,11 +65,12 @@ class ItemQuestions {
         questions.flush();
     }
 
-    private void keepEdition(QuestionRow row, QuestionShown wanted, String body) {
-        boolean same = row.kind == wanted.kind()
+    private void keepEdition(QuestionRow row, QuestionShown wanted) {
+        boolean same = row.id != null
+                && row.kind == wanted.kind()
                 && row.prompt.equals(wanted.prompt().strip())
                 && row.points == wanted.points()
-                && row.body.equals(body);
+                && bodies.read(row.body).equals(wanted.body());
         if (row.id != null && !same) {
             QuestionEdition old = new QuestionEdition();
             old.questionId = row.id;

@@ -2,6 +2,7 @@ package zafu.server.library;
 
 import java.util.Collection;
 import java.util.Locale;
+import zafu.server.platform.SpokenLanguage;
 
 /** Whether a language tag is what a person called by its name. */
 final class LanguageName {
@@ -16,7 +17,6 @@ final class LanguageName {
         Locale language = Locale.forLanguageTag(locale.getLanguage());
         return locale.toLanguageTag().equalsIgnoreCase(name)
                 || language.toLanguageTag().equalsIgnoreCase(name)
-                || language.getDisplayLanguage(Locale.ENGLISH).equalsIgnoreCase(name)
-                || language.getDisplayLanguage(language).equalsIgnoreCase(name);
+                || SpokenLanguage.isNameOf(language, name);
     }
 }

@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 import zafu.core.marking.PartNames;
 import zafu.core.marking.Question;
 import zafu.server.library.StudentPages.ItemPage;
@@ -28,7 +27,7 @@ public class Library {
     private final QuestionEditionRepository questionEditions;
     private final LibraryFileRepository files;
     private final ItemAccess access;
-    private final JsonMapper json;
+    private final QuestionBodies bodies;
 
     Library(
             LibraryItemRepository items,
@@ -37,14 +36,14 @@ public class Library {
             QuestionEditionRepository questionEditions,
             LibraryFileRepository files,
             ItemAccess access,
-            JsonMapper json) {
+            QuestionBodies bodies) {
         this.items = items;
         this.questions = questions;
         this.itemEditions = itemEditions;
         this.questionEditions = questionEditions;
         this.files = files;
         this.access = access;
-        this.json = json;
+        this.bodies = bodies;
     }
 
     /** What an item is called. */
@@ -229,7 +228,7 @@ public class Library {
     }
 
     private Asked asked(QuestionRow row, QuestionKind kind, String prompt, int points, String written) {
-        QuestionBody body = json.readValue(written, QuestionBody.class);
+        QuestionBody body = bodies.read(written);
         return new Asked(row.id, row.itemId, kind, prompt, points, row.skillId, body, body.asQuestion(kind, prompt));
     }
 

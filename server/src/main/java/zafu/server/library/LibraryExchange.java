@@ -16,10 +16,10 @@ import zafu.server.library.ItemDraft.LessonParts;
 import zafu.server.library.ItemDraft.Level;
 import zafu.server.library.ItemDraft.QuestionDraft;
 import zafu.server.library.ItemDraft.SkillNamed;
-import zafu.server.library.LibraryController.ItemEdit;
-import zafu.server.library.LibraryController.ItemView;
-import zafu.server.library.LibraryController.QuestionShown;
-import zafu.server.library.LibraryController.SkillUse;
+import zafu.server.library.LibraryApi.ItemEdit;
+import zafu.server.library.LibraryApi.ItemView;
+import zafu.server.library.LibraryApi.QuestionShown;
+import zafu.server.library.LibraryApi.SkillUse;
 
 /** Takes items in that came from elsewhere, and gives them out, for whoever may see them. */
 @Service

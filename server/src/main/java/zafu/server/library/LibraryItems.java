@@ -19,11 +19,11 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
-import zafu.server.library.LibraryController.ItemEdit;
-import zafu.server.library.LibraryController.ItemView;
-import zafu.server.library.LibraryController.LessonHtml;
-import zafu.server.library.LibraryController.QuestionName;
-import zafu.server.library.LibraryController.SkillUse;
+import zafu.server.library.LibraryApi.ItemEdit;
+import zafu.server.library.LibraryApi.ItemView;
+import zafu.server.library.LibraryApi.LessonHtml;
+import zafu.server.library.LibraryApi.QuestionName;
+import zafu.server.library.LibraryApi.SkillUse;
 import zafu.server.platform.Refusal;
 
 /** Shows and keeps items. What an item said before a change is kept, for work that was handed in before it. */
@@ -227,8 +227,8 @@ class LibraryItems {
     @Transactional
     long copy(long itemId) {
         ItemView from = view(itemId);
-        List<LibraryController.QuestionShown> own = from.questions().stream()
-                .map(each -> new LibraryController.QuestionShown(
+        List<LibraryApi.QuestionShown> own = from.questions().stream()
+                .map(each -> new LibraryApi.QuestionShown(
                         null, each.kind(), each.prompt(), each.points(), each.skillId(), each.body()))
                 .toList();
         String title = "Copy of " + from.title();

@@ -3,7 +3,7 @@ package zafu.server.library;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import zafu.server.library.LibraryController.ItemPreview;
+import zafu.server.library.LibraryApi.ItemPreview;
 
 /** An item exactly as a student will see it, for the adult who chooses it. */
 @Component

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.server.library.ItemDraft.Level;
 import zafu.server.library.ItemDraft.SkillNamed;
-import zafu.server.library.LibraryController.SkillUse;
+import zafu.server.library.LibraryApi.SkillUse;
 import zafu.server.library.LibraryExchange.Wanted;
 import zafu.server.measure.Measures;
 import zafu.server.measure.Measures.MeasureCard;

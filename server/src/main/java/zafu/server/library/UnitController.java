@@ -1,12 +1,7 @@
 package zafu.server.library;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +9,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.library.UnitApi.UnitEdit;
+import zafu.server.library.UnitApi.UnitId;
 
 /** Units: ordered collections of items. */
 @RestController
@@ -23,17 +20,6 @@ class UnitController {
     UnitController(Units units) {
         this.units = units;
     }
-
-    /** @param version of the unit that was changed; absent for a new one */
-    record UnitEdit(
-            @NotBlank @Size(max = 200) String title,
-            @NotNull @Size(max = 2000) String about,
-            @Nullable LocalDate beginsOn,
-            @NotNull @Size(max = 200) List<Long> items,
-            @NotNull @Size(max = 60) List<Long> skills,
-            @Nullable Long version) {}
-
-    record UnitId(long id) {}
 
     @GetMapping("/api/library/units")
     List<Units.UnitShown> all() {

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
-import zafu.server.library.UnitController.UnitEdit;
+import zafu.server.library.UnitApi.UnitEdit;
 import zafu.server.platform.Refusal;
 import zafu.server.skill.Skills;
 

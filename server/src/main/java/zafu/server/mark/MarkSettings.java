@@ -14,9 +14,9 @@ import zafu.core.mark.Mark;
 import zafu.core.work.CountingTry;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
-import zafu.server.mark.MarkSettingsController.CategoryEdit;
-import zafu.server.mark.MarkSettingsController.MarkingEdit;
-import zafu.server.mark.MarkSettingsController.TasksMarked;
+import zafu.server.mark.MarkSettingsApi.CategoryEdit;
+import zafu.server.mark.MarkSettingsApi.MarkingEdit;
+import zafu.server.mark.MarkSettingsApi.TasksMarked;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Remembered;
 import zafu.server.task.Tasks;
@@ -109,7 +109,7 @@ public class MarkSettings {
         ClassMarking own = classes.findById(classId).orElseGet(ClassMarking::new);
         if (own.version != wanted.version()) {
             throw Refusal.conflict(
-                    "changed-since", "How marks come about was changed by somebody else meanwhile. Look again.");
+                    "changed-since", "Someone else has changed the mark settings. Reload and try again.");
         }
         own.classId = classId;
         own.missingIsZero = wanted.missingIsZero();

@@ -1,21 +1,17 @@
 package zafu.server.mark;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.core.work.CountingTry;
 import zafu.server.access.ClassPermission;
+import zafu.server.mark.MarkSettingsApi.CategoryShown;
+import zafu.server.mark.MarkSettingsApi.Marking;
+import zafu.server.mark.MarkSettingsApi.MarkingEdit;
+import zafu.server.mark.MarkSettingsApi.TaskMarked;
+import zafu.server.mark.MarkSettingsApi.TasksMarked;
 
 /** How marks come about in a class. */
 @RestController
@@ -27,41 +23,6 @@ class MarkSettingsController {
         this.settings = settings;
         this.permission = permission;
     }
-
-    /** @param id absent for one that is new; 0 for the one that a class without categories has */
-    record CategoryShown(long id, String name, double weight) {}
-
-    /** How a task that differs from the usual enters the marks. */
-    record TaskMarked(long taskId, long categoryId, boolean counts, CountingTry counting) {}
-
-    record Marking(
-            boolean missingIsZero,
-            int latePercentPerDay,
-            int lateMostPercent,
-            int lowPercent,
-            List<CategoryShown> categories,
-            List<TaskMarked> tasks,
-            long version) {}
-
-    /** @param id absent for one that is new */
-    record CategoryEdit(
-            @Nullable Long id, @NotBlank @Size(max = 80) String name, @DecimalMin("0") @Max(1000) double weight) {}
-
-    /** @param categories all of them, in their order; none for a mark without weights */
-    record MarkingEdit(
-            boolean missingIsZero,
-            @Min(0) @Max(100) int latePercentPerDay,
-            @Min(0) @Max(100) int lateMostPercent,
-            @Min(0) @Max(100) int lowPercent,
-            @NotNull @Size(max = 12) List<@Valid CategoryEdit> categories,
-            long version) {}
-
-    /** @param categoryId absent for the first one */
-    record TasksMarked(
-            @NotNull @Size(min = 1, max = 400) List<Long> tasks,
-            @Nullable Long categoryId,
-            boolean counts,
-            @NotNull CountingTry counting) {}
 
     @GetMapping("/api/classes/{classId}/marking")
     Marking marking(@PathVariable long classId) {

@@ -12,9 +12,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import zafu.core.mark.InSum;
 import zafu.core.mark.Mark;
 import zafu.core.mark.MarkItem;
-import zafu.core.mark.Standing;
 import zafu.core.roster.StudentId;
 import zafu.core.schedule.SchoolCalendar;
 import zafu.core.work.InMark;
@@ -140,10 +140,10 @@ public class Marks {
                     how.counts());
         }
 
-        private Standing entering(
+        private InSum entering(
                 long taskId, Tasks.@Nullable Given given, WorkStanding<TryShown> standing, Map<Long, Counted> counted) {
             if (standing.where() == Where.EXCUSED) {
-                return new Standing.Excused();
+                return new InSum.Excused();
             }
             if (standing.inMark() == InMark.RESULT) {
                 TryShown result = standing.result().orElseThrow();
@@ -151,14 +151,14 @@ public class Marks {
                 int off = work.settings().late().percent(daysLate);
                 counted.put(taskId, new Counted(result.number(), daysLate, off));
                 double earned = result.earned() == null ? 0 : result.earned();
-                return new Standing.Marked(work.settings().late().left(earned, daysLate));
+                return new InSum.Marked(work.settings().late().left(earned, daysLate));
             }
             counted.put(taskId, Counted.NONE);
             if (standing.where().isMissing()) {
-                return new Standing.Missing();
+                return new InSum.Missing();
             }
             boolean waits = standing.where().isHandedIn() || standing.where() == Where.TO_DO_AGAIN;
-            return waits ? new Standing.Waiting() : new Standing.Open();
+            return waits ? new InSum.Waiting() : new InSum.Open();
         }
 
         /** What could be earned where nothing is marked yet: the points of the questions, else what others were given. */

@@ -2,6 +2,7 @@ package zafu.server.measure;
 
 import java.util.List;
 import java.util.Optional;
+import zafu.core.measure.Better;
 import zafu.core.measure.Cuts;
 
 /**
@@ -9,11 +10,11 @@ import zafu.core.measure.Cuts;
  *
  * @param cuts ascending by score, in the measure's unit
  */
-public record Bands(List<Measures.BandCut> cuts, boolean lowerIsBetter) {
+public record Bands(List<Measures.BandCut> cuts, Better better) {
 
     /** 0 for the weakest; see {@link Cuts#bandOf}. */
     public int of(double value) {
-        return new Cuts(cuts.stream().map(Measures.BandCut::score).toList(), lowerIsBetter).bandOf(value);
+        return new Cuts(cuts.stream().map(Measures.BandCut::score).toList(), better).bandOf(value);
     }
 
     /**
@@ -23,7 +24,7 @@ public record Bands(List<Measures.BandCut> cuts, boolean lowerIsBetter) {
     public Optional<String> nameOf(int band) {
         return band == 0
                 ? Optional.empty()
-                : Optional.of(
-                        cuts.get(lowerIsBetter ? cuts.size() - band : band - 1).name());
+                : Optional.of(cuts.get(better == Better.LOWER ? cuts.size() - band : band - 1)
+                        .name());
     }
 }

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import zafu.core.measure.Better;
 import zafu.core.measure.LevelScale;
 import zafu.core.measure.NumericScale;
 import zafu.server.roster.SchoolMade;
@@ -21,11 +22,11 @@ class ExampleMeasures {
 
     @EventListener
     void on(SchoolMade made) {
-        make("Reading level", "", new NumericScale(0, 1200, 0, false, OptionalDouble.of(25)), List.of());
+        make("Reading level", "", new NumericScale(0, 1200, 0, Better.HIGHER, OptionalDouble.of(25)), List.of());
         make(
                 "Words correct per minute",
                 "words/min",
-                new NumericScale(0, 300, 0, false, OptionalDouble.of(6)),
+                new NumericScale(0, 300, 0, Better.HIGHER, OptionalDouble.of(6)),
                 List.of());
         LevelScale letters = new LevelScale(IntStream.rangeClosed('A', 'Z')
                 .mapToObj(letter -> String.valueOf((char) letter))

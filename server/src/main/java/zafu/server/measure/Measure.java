@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import zafu.core.measure.Better;
 import zafu.core.measure.CountingValue;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.WhichCounts;
@@ -76,6 +77,10 @@ class Measure {
         return levels.isEmpty() ? List.of() : List.of(levels.split("\n"));
     }
 
+    Better better() {
+        return Better.of(lowerIsBetter);
+    }
+
     CountingValue.Counting counting() {
         WhichCounts which =
                 switch (whichCounts) {
@@ -83,11 +88,11 @@ class Measure {
                     case BEST -> new WhichCounts.Best();
                     case MEAN -> new WhichCounts.MeanOfLast(meanOf == null ? 3 : meanOf);
                 };
-        return new CountingValue.Counting(which, lowerIsBetter, shelfLifeDays);
+        return new CountingValue.Counting(which, better(), shelfLifeDays);
     }
 
     NumericScale scale() {
         OptionalDouble error = standardError == null ? OptionalDouble.empty() : OptionalDouble.of(standardError);
-        return new NumericScale(lowest, highest, decimals, lowerIsBetter, error);
+        return new NumericScale(lowest, highest, decimals, better(), error);
     }
 }

@@ -44,7 +44,7 @@ class MeasureService {
     }
 
     @Transactional
-    long create(MeasureController.MeasureEdit wanted) {
+    long create(MeasureApi.MeasureEdit wanted) {
         sharing.requireMayKeep(wanted.classId());
         Measure made = new Measure();
         set(made, wanted);
@@ -54,7 +54,7 @@ class MeasureService {
     }
 
     @Transactional
-    void change(long measureId, MeasureController.MeasureEdit wanted) {
+    void change(long measureId, MeasureApi.MeasureEdit wanted) {
         Measure found = seen(measureId);
         sharing.requireMayKeep(found.classId, wanted.classId());
         requireValuesStillFit(found, wanted);
@@ -64,7 +64,7 @@ class MeasureService {
     }
 
     /** A narrower scale would leave values behind that it cannot hold. */
-    private void requireValuesStillFit(Measure found, MeasureController.MeasureEdit wanted) {
+    private void requireValuesStillFit(Measure found, MeasureApi.MeasureEdit wanted) {
         double lowest = wanted.levels().isEmpty() ? wanted.lowest() : 0;
         double highest =
                 wanted.levels().isEmpty() ? wanted.highest() : wanted.levels().size() - 1;
@@ -77,7 +77,7 @@ class MeasureService {
         }
     }
 
-    private void set(Measure measure, MeasureController.MeasureEdit wanted) {
+    private void set(Measure measure, MeasureApi.MeasureEdit wanted) {
         String name = wanted.name().strip();
         boolean taken = measures.findAllByOrderById().stream()
                 .filter(each -> !each.id.equals(measure.id))
@@ -107,7 +107,7 @@ class MeasureService {
                 .orElseThrow(() -> Refusal.notFound("measure"));
     }
 
-    private static void setScale(Measure measure, MeasureController.MeasureEdit wanted) {
+    private static void setScale(Measure measure, MeasureApi.MeasureEdit wanted) {
         if (!wanted.levels().isEmpty()) {
             LevelScale scale = levels(wanted.levels());
             measure.levels = String.join("\n", scale.levels());
@@ -139,28 +139,28 @@ class MeasureService {
         }
     }
 
-    List<MeasureController.CutsShown> cuts(long measureId) {
+    List<MeasureApi.CutsShown> cuts(long measureId) {
         seen(measureId);
         Map<String, List<MeasureCut>> bySet = new LinkedHashMap<>();
         cuts.findByMeasureIdOrderByGradeAscSeasonAscScoreAsc(measureId)
                 .forEach(cut -> bySet.computeIfAbsent(cut.grade + "/" + cut.season, key -> new ArrayList<>())
                         .add(cut));
         return bySet.values().stream()
-                .map(set -> new MeasureController.CutsShown(
+                .map(set -> new MeasureApi.CutsShown(
                         set.get(0).grade,
                         set.get(0).season,
                         set.stream()
-                                .map(cut -> new MeasureController.CutEdit(cut.score, cut.name))
+                                .map(cut -> new MeasureApi.CutEdit(cut.score, cut.name))
                                 .toList()))
                 .toList();
     }
 
     @Transactional
-    void setCuts(long measureId, MeasureController.CutsShown wanted) {
+    void setCuts(long measureId, MeasureApi.CutsShown wanted) {
         Measure measure = seen(measureId);
         sharing.requireMayKeep(measure.classId);
         double before = Double.NEGATIVE_INFINITY;
-        for (MeasureController.CutEdit cut : wanted.cuts()) {
+        for (MeasureApi.CutEdit cut : wanted.cuts()) {
             if (cut.score() <= before || cut.score() < measure.lowest || cut.score() > measure.highest) {
                 throw Refusal.unusableField(
                         "cuts-must-ascend",

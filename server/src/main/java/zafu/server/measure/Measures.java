@@ -16,6 +16,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import zafu.core.measure.Better;
 import zafu.core.measure.CountingValue;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
@@ -70,6 +71,10 @@ public class Measures {
             int shelfLifeDays,
             boolean archived,
             @Nullable Long classId) {
+
+        public Better better() {
+            return Better.of(lowerIsBetter);
+        }
 
         /** Whether it is for every class, or this one's own. */
         public boolean isFor(long asked) {
@@ -197,7 +202,7 @@ public class Measures {
         made.lowest = wanted.scale().lowest();
         made.highest = wanted.scale().highest();
         made.decimals = wanted.scale().decimals();
-        made.lowerIsBetter = wanted.scale().lowerIsBetter();
+        made.lowerIsBetter = wanted.scale().better() == Better.LOWER;
         made.standardError = wanted.scale().standardError().isPresent()
                 ? wanted.scale().standardError().getAsDouble()
                 : null;

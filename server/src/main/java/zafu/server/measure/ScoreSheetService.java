@@ -67,14 +67,14 @@ class ScoreSheetService implements StudentPart {
     private record Cell(long studentId, long measureId) {}
 
     @Transactional(readOnly = true)
-    ScoreSheetController.ScoreSheet sheet(long classId, LocalDate on) {
+    ScoreSheetApi.ScoreSheet sheet(long classId, LocalDate on) {
         permission.requireSee(classId);
         List<Roster.StudentName> students = roster.studentsOf(classId);
         List<Measures.MeasureCard> columns = measures.ofClass(classId);
         Map<Cell, ObservationRow> noted =
                 notedOn(on, students.stream().map(Roster.StudentName::id).toList());
-        List<ScoreSheetController.SheetLine> lines = students.stream()
-                .map(student -> new ScoreSheetController.SheetLine(
+        List<ScoreSheetApi.SheetLine> lines = students.stream()
+                .map(student -> new ScoreSheetApi.SheetLine(
                         student.id(),
                         student.givenName(),
                         student.familyName(),
@@ -82,7 +82,7 @@ class ScoreSheetService implements StudentPart {
                                 .map(measure -> shown(noted.get(new Cell(student.id(), measure.id())), measure))
                                 .toList()))
                 .toList();
-        return new ScoreSheetController.ScoreSheet(on, columns, lines);
+        return new ScoreSheetApi.ScoreSheet(on, columns, lines);
     }
 
     private Map<Cell, ObservationRow> notedOn(LocalDate on, List<Long> students) {
@@ -104,7 +104,7 @@ class ScoreSheetService implements StudentPart {
     }
 
     @Transactional
-    ScoreSheetController.SheetKept keep(long classId, ScoreSheetController.SheetEdit edit) {
+    ScoreSheetApi.SheetKept keep(long classId, ScoreSheetApi.SheetEdit edit) {
         permission.requireChange(classId);
         if (edit.on().isAfter(school.today())) {
             throw Refusal.unusableField("day-to-come", "on", "Scores cannot be of a day that is still to come.");
@@ -114,8 +114,8 @@ class ScoreSheetService implements StudentPart {
         Map<Long, Measures.MeasureCard> cards =
                 measures.ofClass(classId).stream().collect(Collectors.toMap(Measures.MeasureCard::id, card -> card));
         Map<Cell, List<ObservationRow>> before = allOn(edit.on(), members);
-        List<ScoreSheetController.CellKept> kept = new ArrayList<>();
-        for (ScoreSheetController.CellTyped typed : edit.cells()) {
+        List<ScoreSheetApi.CellKept> kept = new ArrayList<>();
+        for (ScoreSheetApi.CellTyped typed : edit.cells()) {
             if (!members.contains(typed.studentId()) || !cards.containsKey(typed.measureId())) {
                 throw Refusal.notFound("student or measure");
             }
@@ -124,7 +124,7 @@ class ScoreSheetService implements StudentPart {
         long good = kept.stream().filter(each -> each.fault() == null).count();
         audit.note(classId, "scores.typed", classId, good + " scores of " + edit.on());
         events.publishEvent(new StudentsChanged(classId));
-        return new ScoreSheetController.SheetKept(kept);
+        return new ScoreSheetApi.SheetKept(kept);
     }
 
     private Map<Cell, List<ObservationRow>> allOn(LocalDate on, Set<Long> students) {
@@ -136,15 +136,15 @@ class ScoreSheetService implements StudentPart {
         return found;
     }
 
-    private ScoreSheetController.CellKept keep(
+    private ScoreSheetApi.CellKept keep(
             LocalDate on,
-            ScoreSheetController.CellTyped typed,
+            ScoreSheetApi.CellTyped typed,
             Measures.MeasureCard measure,
             Map<Cell, List<ObservationRow>> before) {
         Cell cell = new Cell(typed.studentId(), typed.measureId());
         TypedScore read = TypedScore.read(typed.typed(), measure);
         if (read.fault() != null) {
-            return new ScoreSheetController.CellKept(
+            return new ScoreSheetApi.CellKept(
                     cell.studentId(),
                     cell.measureId(),
                     typed.typed(),
@@ -157,7 +157,7 @@ class ScoreSheetService implements StudentPart {
         });
         before.remove(cell);
         if (typed.typed().isBlank()) {
-            return new ScoreSheetController.CellKept(cell.studentId(), cell.measureId(), "", null);
+            return new ScoreSheetApi.CellKept(cell.studentId(), cell.measureId(), "", null);
         }
         Observation observation = read.value() == null
                 ? Observation.notAssessed(on, typed.typed().strip())
@@ -168,20 +168,20 @@ class ScoreSheetService implements StudentPart {
                 null,
                 current.adult().adultId());
         String shown = read.value() == null ? typed.typed().strip() : TypedScore.shown(read.value(), measure);
-        return new ScoreSheetController.CellKept(cell.studentId(), cell.measureId(), shown, null);
+        return new ScoreSheetApi.CellKept(cell.studentId(), cell.measureId(), shown, null);
     }
 
     @Transactional(readOnly = true)
-    ScoreSheetController.StudentHistory history(long studentId) {
+    ScoreSheetApi.StudentHistory history(long studentId) {
         access.requireSee(studentId);
         int grade = roster.student(studentId).grade();
         LocalDate today = school.today();
         Map<Long, ScoresNow.Score> now =
                 scores.of(Map.of(studentId, grade), today).getOrDefault(studentId, Map.of());
         Map<Long, List<Observation>> noted = measures.noted(List.of(studentId)).getOrDefault(studentId, Map.of());
-        return new ScoreSheetController.StudentHistory(measures.all().stream()
+        return new ScoreSheetApi.StudentHistory(measures.all().stream()
                 .filter(card -> noted.containsKey(card.id()))
-                .map(card -> new ScoreSheetController.MeasureHistory(
+                .map(card -> new ScoreSheetApi.MeasureHistory(
                         card,
                         noted.get(card.id()).stream()
                                 .sorted(Comparator.comparing(Observation::takenOn))
@@ -192,8 +192,8 @@ class ScoreSheetService implements StudentPart {
                 .toList());
     }
 
-    private static ScoreSheetController.ScorePoint point(Observation each) {
-        return new ScoreSheetController.ScorePoint(
+    private static ScoreSheetApi.ScorePoint point(Observation each) {
+        return new ScoreSheetApi.ScorePoint(
                 each.takenOn(),
                 each.value().isPresent() ? each.value().getAsDouble() : null,
                 each instanceof Observation.NotAssessed none ? none.reason() : null);

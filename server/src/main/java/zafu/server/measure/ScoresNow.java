@@ -86,7 +86,7 @@ public class ScoresNow {
                 cuts.stream()
                         .map(cut -> new Measures.BandCut(cut.score, cut.name))
                         .toList(),
-                measure.lowerIsBetter);
+                measure.better());
         Integer band = cuts.isEmpty() ? null : (Integer) bands.of(counts.value());
         return new Score(
                 measure.id,

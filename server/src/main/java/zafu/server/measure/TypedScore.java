@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
+import zafu.core.measure.Better;
 import zafu.core.measure.DecimalMark;
 import zafu.core.measure.LevelScale;
 import zafu.core.measure.NumericScale;
@@ -59,7 +60,8 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
     }
 
     private static NumericScale scaleOf(Measures.MeasureCard measure) {
-        return new NumericScale(measure.lowest(), measure.highest(), measure.decimals(), false, OptionalDouble.empty());
+        return new NumericScale(
+                measure.lowest(), measure.highest(), measure.decimals(), Better.HIGHER, OptionalDouble.empty());
     }
 
     public boolean isNotAssessed() {

@@ -54,14 +54,13 @@ class NeedService implements StudentPart {
     }
 
     @Transactional
-    NeedController.NeedSheet look(long studentId) {
+    NeedApi.NeedSheet look(long studentId) {
         access.requireSeeNeeds(studentId);
         audit.noteLook("needs.seen", studentId);
         LocalDate today = school.today();
-        return new NeedController.NeedSheet(
+        return new NeedApi.NeedSheet(
                 plans.findByStudentIdOrderById(studentId).stream()
-                        .map(plan ->
-                                new NeedController.PlanShown(plan.id, plan.kind, plan.source, plan.fromOn, plan.toOn))
+                        .map(plan -> new NeedApi.PlanShown(plan.id, plan.kind, plan.source, plan.fromOn, plan.toOn))
                         .toList(),
                 accommodations.granted(new Long[] {studentId}).stream()
                         .map(row -> shown(row, today))
@@ -69,9 +68,9 @@ class NeedService implements StudentPart {
                 permission.adultsWhoSeeNeeds(studentId, roster.classesOf(studentId)));
     }
 
-    private static NeedController.AccommodationShown shown(AccommodationRow row, LocalDate today) {
+    private static NeedApi.AccommodationShown shown(AccommodationRow row, LocalDate today) {
         Accommodation granted = row.asGranted();
-        return new NeedController.AccommodationShown(
+        return new NeedApi.AccommodationShown(
                 row.id,
                 granted.support(),
                 granted.amount().orElse(null),
@@ -86,7 +85,7 @@ class NeedService implements StudentPart {
     }
 
     @Transactional
-    long addPlan(long studentId, NeedController.NewPlan wanted) {
+    long addPlan(long studentId, NeedApi.NewPlan wanted) {
         requireChange(studentId);
         if (wanted.from() != null && wanted.to() != null && wanted.to().isBefore(wanted.from())) {
             throw Refusal.unusableField(
@@ -106,7 +105,7 @@ class NeedService implements StudentPart {
     }
 
     @Transactional
-    long grant(long studentId, NeedController.NewAccommodation wanted) {
+    long grant(long studentId, NeedApi.NewAccommodation wanted) {
         requireChange(studentId);
         if (wanted.planId() != null
                 && plans.findById(wanted.planId())
@@ -136,15 +135,15 @@ class NeedService implements StudentPart {
     }
 
     @Transactional
-    List<NeedController.GrantedNeed> grantToSeveral(NeedController.GrantToSeveral wanted) {
+    List<NeedApi.GrantedNeed> grantToSeveral(NeedApi.GrantToSeveral wanted) {
         return wanted.students().stream()
                 .distinct()
-                .map(student -> new NeedController.GrantedNeed(student, grant(student, wanted.granted())))
+                .map(student -> new NeedApi.GrantedNeed(student, grant(student, wanted.granted())))
                 .toList();
     }
 
     @Transactional
-    void endSeveral(List<NeedController.GrantedNeed> granted) {
+    void endSeveral(List<NeedApi.GrantedNeed> granted) {
         granted.forEach(each -> end(each.studentId(), each.id(), true));
     }
 

@@ -14,7 +14,7 @@ final class LinesRead {
     void one() {
         if (++lines > Bounds.BUNDLE_LINES) {
             throw Refusal.tooLarge("The bundle has more than " + Bounds.BUNDLE_LINES
-                    + " lines in all. Bring it in in parts, a school or a term at a time.");
+                    + " lines in all. Import it in parts, a school or a term at a time.");
         }
     }
 

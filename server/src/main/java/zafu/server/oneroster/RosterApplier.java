@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.schedule.Term;
 import zafu.server.access.AdultAccounts;
@@ -268,8 +269,8 @@ class RosterApplier {
         private void results() {
             Map<String, Long> made = new HashMap<>();
             plan.newMeasures.forEach((id, item) -> {
-                NumericScale scale =
-                        new NumericScale(item.lowest(), item.highest(), DECIMALS, false, OptionalDouble.empty());
+                NumericScale scale = new NumericScale(
+                        item.lowest(), item.highest(), DECIMALS, Better.HIGHER, OptionalDouble.empty());
                 long measure = measures.create(
                         new Measures.NewMeasure(item.title(), "", scale, List.of(), SHELF_LIFE_DAYS, id, null));
                 made.put(id, measure);

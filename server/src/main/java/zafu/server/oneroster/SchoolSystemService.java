@@ -54,19 +54,18 @@ public class SchoolSystemService {
     }
 
     @Transactional(readOnly = true)
-    SchoolSystemController.SystemShown shown() {
+    SchoolSystemApi.SystemShown shown() {
         permission.requireAdministrator();
         Optional<SchoolSystem> system = system();
-        return new SchoolSystemController.SystemShown(
+        return new SchoolSystemApi.SystemShown(
                 system.map(each -> each.address).orElse(""),
                 system.map(each -> !each.token.isEmpty()).orElse(false),
                 system.map(each -> each.nightly).orElse(false),
                 pulls.findTop10ByOrderByIdDesc().stream()
-                        .map(each ->
-                                new SchoolSystemController.PullShown(each.id, each.pulledAt, each.state, each.message))
+                        .map(each -> new SchoolSystemApi.PullShown(each.id, each.pulledAt, each.state, each.message))
                         .toList(),
                 pulls.findFirstByStateOrderByIdDesc(SchoolPull.State.WAITING)
-                        .map(each -> new SchoolSystemController.WaitingPull(each.id, imports.preview(bundleOf(each))))
+                        .map(each -> new SchoolSystemApi.WaitingPull(each.id, imports.preview(bundleOf(each))))
                         .orElse(null));
     }
 
@@ -75,7 +74,7 @@ public class SchoolSystemService {
     }
 
     @Transactional
-    void set(SchoolSystemController.SystemEdit edit) {
+    void set(SchoolSystemApi.SystemEdit edit) {
         permission.requireAdministrator();
         SchoolSystem system = system().orElseGet(SchoolSystem::new);
         system.address = edit.address().strip().replaceAll("/+$", "");

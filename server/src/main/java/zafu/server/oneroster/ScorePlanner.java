@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
 import zafu.server.measure.Measures.MeasureCard;
@@ -109,8 +110,8 @@ final class ScorePlanner {
         double score = result.score().getAsDouble();
         double lowest = card == null ? item.lowest() : card.lowest();
         double highest = card == null ? item.highest() : card.highest();
-        NumericScale scale =
-                new NumericScale(lowest, highest, card == null ? 4 : card.decimals(), false, OptionalDouble.empty());
+        NumericScale scale = new NumericScale(
+                lowest, highest, card == null ? 4 : card.decimals(), Better.HIGHER, OptionalDouble.empty());
         if (scale.check(score) == NumericScale.Fit.FITS) {
             return true;
         }

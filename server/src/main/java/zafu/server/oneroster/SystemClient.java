@@ -67,7 +67,7 @@ final class SystemClient {
         List<Place> places = all("enrollments", SystemClient::place);
         List<Flag> flags = all("flags", SystemClient::flag);
         if (people.isEmpty() || classes.isEmpty()) {
-            throw new NotUsable("The school's system sent no people or no classes. All that is here was kept.");
+            throw new NotUsable("The school's system sent no people or no classes. Nothing was changed.");
         }
         return new RosterBundle(
                 EnumSet.of(Part.USERS, Part.CLASSES, Part.ENROLLMENTS, Part.FLAGS),
@@ -97,7 +97,7 @@ final class SystemClient {
                 return all;
             }
         }
-        throw new NotUsable("The school's system sends " + what + " without end. All that is here was kept.");
+        throw new NotUsable("The school's system sends " + what + " without end. Nothing was changed.");
     }
 
     private <T> Optional<T> read(String what, JsonNode each, Set<String> seen, Function<JsonNode, T> reading) {
@@ -115,8 +115,8 @@ final class SystemClient {
     }
 
     private static NotUsable rubbish(String what) {
-        return new NotUsable("The school's system answered with something that is no list of " + what
-                + ". All that is here was kept.");
+        return new NotUsable(
+                "The school's system answered with something that is no list of " + what + ". Nothing was changed.");
     }
 
     private JsonNode page(String what, int offset) {
@@ -133,29 +133,29 @@ final class SystemClient {
                 return read(what, response.statusCode(), body);
             }
         } catch (HttpTimeoutException slow) {
-            throw new NotUsable("The school's system took too long to answer. All that is here was kept.");
+            throw new NotUsable("The school's system took too long to answer. Nothing was changed.");
         } catch (IOException down) {
-            throw new NotUsable("The school's system does not answer at its address. All that is here was kept.");
+            throw new NotUsable("The school's system does not answer at its address. Nothing was changed.");
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
-            throw new NotUsable("Fetching was interrupted. All that is here was kept.");
+            throw new NotUsable("Fetching was interrupted. Nothing was changed.");
         }
     }
 
     private static JsonNode read(String what, int status, InputStream body) throws IOException {
         if (status == 401 || status == 403) {
-            throw new NotUsable("The school's system does not accept our token. All that is here was kept.");
+            throw new NotUsable("The school's system does not accept our token. Nothing was changed.");
         }
         // Flags are our own addition; a system that knows nothing of them has none.
         if (status == 404 && what.equals("flags")) {
             return JSON.readTree("{\"flags\":[]}");
         }
         if (status != 200) {
-            throw new NotUsable("The school's system answered with error " + status + ". All that is here was kept.");
+            throw new NotUsable("The school's system answered with error " + status + ". Nothing was changed.");
         }
         byte[] bytes = body.readNBytes(MOST_BYTES + 1);
         if (bytes.length > MOST_BYTES) {
-            throw new NotUsable("The school's system sent far too much at once. All that is here was kept.");
+            throw new NotUsable("The school's system sent far too much at once. Nothing was changed.");
         }
         try {
             return JSON.readTree(bytes);

@@ -4,9 +4,9 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.ClassPermission;
-import zafu.server.plan.PlanController.ShiftWeek;
-import zafu.server.plan.PlanController.ShiftedSession;
-import zafu.server.plan.PlanController.WeekShifted;
+import zafu.server.plan.PlanApi.ShiftWeek;
+import zafu.server.plan.PlanApi.ShiftedSession;
+import zafu.server.plan.PlanApi.WeekShifted;
 import zafu.server.platform.Refusal;
 import zafu.server.task.TaskMoves;
 

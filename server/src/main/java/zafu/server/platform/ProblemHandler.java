@@ -31,9 +31,9 @@ class ProblemHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
     private static final String CHANGED_MEANWHILE =
             "Somebody else changed this a moment ago. What is shown now is the newest; please look and try again.";
-    private final PageController page;
+    private final Page page;
 
-    ProblemHandler(PageController page) {
+    ProblemHandler(Page page) {
         this.page = page;
     }
 
@@ -98,7 +98,7 @@ class ProblemHandler {
             return problem(
                     HttpStatus.CONTENT_TOO_LARGE,
                     "body-too-large",
-                    "This is more than Zafu reads at once. Nothing was kept of it.");
+                    "This is more than Zafu reads at once. Nothing was saved.");
         }
         return problem(
                 HttpStatus.BAD_REQUEST,
@@ -132,7 +132,7 @@ class ProblemHandler {
         String accepted = request.getHeader(HttpHeaders.ACCEPT);
         boolean byPerson = accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE);
         if (byPerson && !request.getRequestURI().startsWith("/api/")) {
-            return page.page(HttpStatus.NOT_FOUND);
+            return page.as(HttpStatus.NOT_FOUND);
         }
         return ResponseEntity.status(HttpStatus.NOT_FOUND)
                 .body(problem(HttpStatus.NOT_FOUND, "http-404", "There is nothing at this address."));

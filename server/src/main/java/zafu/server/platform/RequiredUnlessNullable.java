@@ -1,5 +1,6 @@
 package zafu.server.platform;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -30,6 +31,12 @@ class RequiredUnlessNullable implements ModelConverter {
             AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
         Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
         JavaType java = Json.mapper().constructType(type.getType());
+        if (java != null && java.getRawClass().isAnnotationPresent(JsonSubTypes.class)) {
+            for (JsonSubTypes.Type each :
+                    java.getRawClass().getAnnotation(JsonSubTypes.class).value()) {
+                requireNameOfItsOwn(each.value());
+            }
+        }
         if (schema != null && java != null && java.getRawClass().isRecord()) {
             requireNameOfItsOwn(java.getRawClass());
             Schema<?> model = schema.get$ref() == null

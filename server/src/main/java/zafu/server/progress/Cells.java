@@ -13,8 +13,8 @@ import zafu.server.attempt.WorkNotes;
 import zafu.server.attempt.WorkNotes.WorkOf;
 import zafu.server.mark.Marks;
 import zafu.server.mark.WorkOfClass;
-import zafu.server.progress.ProgressController.Cell;
-import zafu.server.progress.ProgressController.State;
+import zafu.server.progress.ProgressApi.Cell;
+import zafu.server.progress.ProgressApi.State;
 import zafu.server.task.Tasks;
 import zafu.server.task.Tasks.TaskForClass;
 

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import zafu.core.measure.Better;
 import zafu.core.measure.NumericScale;
 import zafu.core.measure.Observation;
 import zafu.server.access.AuditTrail;
@@ -29,7 +30,7 @@ import zafu.server.task.Tasks.TaskForClass;
 class ColumnMeasure {
     private static final int LONGEST_NAME = 110;
     private static final int SHELF_LIFE_DAYS = 120;
-    private static final NumericScale PERCENT = new NumericScale(0, 100, 1, false, OptionalDouble.empty());
+    private static final NumericScale PERCENT = new NumericScale(0, 100, 1, Better.HIGHER, OptionalDouble.empty());
     private final ClassPermission permission;
     private final ClassWork classWork;
     private final Measures measures;

@@ -10,8 +10,8 @@ import zafu.server.access.ClassPermission;
 import zafu.server.attempt.Tries.TryShown;
 import zafu.server.attempt.WorkNotes.WorkOf;
 import zafu.server.mark.Marks;
-import zafu.server.progress.ProgressController.LowResult;
-import zafu.server.progress.ProgressController.TryResult;
+import zafu.server.progress.ProgressApi.LowResult;
+import zafu.server.progress.ProgressApi.TryResult;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.Tasks.TaskForClass;
@@ -32,7 +32,7 @@ class LowResults {
     }
 
     @Transactional(readOnly = true)
-    ProgressController.LowResultsShown of(long classId) {
+    ProgressApi.LowResultsShown of(long classId) {
         permission.requireSee(classId);
         Marks.Work work = classWork.of(classId);
         Cells cells = new Cells(work, classWork.now());
@@ -55,7 +55,7 @@ class LowResults {
                 }
             }
         }
-        return new ProgressController.LowResultsShown(work.settings().lowPercent(), found);
+        return new ProgressApi.LowResultsShown(work.settings().lowPercent(), found);
     }
 
     private TryResult shown(TryShown each) {

@@ -22,11 +22,11 @@ import zafu.server.exchange.OutTable;
 import zafu.server.mark.MarkSettings;
 import zafu.server.mark.Marks;
 import zafu.server.platform.Refusal;
-import zafu.server.progress.MarksController.CategoryShare;
-import zafu.server.progress.MarksController.CategoryStory;
-import zafu.server.progress.MarksController.MarkColumn;
-import zafu.server.progress.MarksController.MarkRow;
-import zafu.server.progress.MarksController.PartStory;
+import zafu.server.progress.MarksApi.CategoryShare;
+import zafu.server.progress.MarksApi.CategoryStory;
+import zafu.server.progress.MarksApi.MarkColumn;
+import zafu.server.progress.MarksApi.MarkRow;
+import zafu.server.progress.MarksApi.PartStory;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.Tasks.TaskForClass;
@@ -60,7 +60,7 @@ class MarkSheets {
     }
 
     @Transactional(readOnly = true)
-    MarksController.MarksShown shown(long classId, @Nullable LocalDate asOf) {
+    MarksApi.MarksShown shown(long classId, @Nullable LocalDate asOf) {
         permission.requireSee(classId);
         Marks.Work work = classWork.of(classId);
         Map<StudentId, Roster.StudentName> names = roster.byId(classId);
@@ -77,7 +77,7 @@ class MarkSheets {
                             .map(each -> new CategoryShare(boxed(each.share())))
                             .toList()));
         });
-        return new MarksController.MarksShown(day(asOf), columns(work.settings()), rows);
+        return new MarksApi.MarksShown(day(asOf), columns(work.settings()), rows);
     }
 
     private static List<MarkColumn> columns(MarkSettings.Settings settings) {
@@ -90,7 +90,7 @@ class MarkSheets {
     }
 
     @Transactional(readOnly = true)
-    MarksController.MarkStory story(long classId, long studentId, @Nullable LocalDate asOf) {
+    MarksApi.MarkStory story(long classId, long studentId, @Nullable LocalDate asOf) {
         permission.requireSee(classId);
         StudentId student = new StudentId(studentId);
         Roster.StudentName name = roster.byId(classId).get(student);
@@ -126,7 +126,7 @@ class MarkSheets {
                             parts.getOrDefault(each.id(), List.of()));
                 })
                 .toList();
-        return new MarksController.MarkStory(
+        return new MarksApi.MarkStory(
                 studentId,
                 name.givenName(),
                 boxed(sum.mark().overall()),

@@ -18,12 +18,12 @@ import zafu.server.access.ClassPermission;
 import zafu.server.access.Reach;
 import zafu.server.arrangement.Arrangements;
 import zafu.server.mark.Marks;
-import zafu.server.progress.ProgressController.Cell;
-import zafu.server.progress.ProgressController.GroupRows;
-import zafu.server.progress.ProgressController.Median;
-import zafu.server.progress.ProgressController.ProgressRow;
-import zafu.server.progress.ProgressController.State;
-import zafu.server.progress.ProgressController.TaskColumn;
+import zafu.server.progress.ProgressApi.Cell;
+import zafu.server.progress.ProgressApi.GroupRows;
+import zafu.server.progress.ProgressApi.Median;
+import zafu.server.progress.ProgressApi.ProgressRow;
+import zafu.server.progress.ProgressApi.State;
+import zafu.server.progress.ProgressApi.TaskColumn;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.Tasks.TaskForClass;
@@ -54,7 +54,7 @@ class ProgressService {
     }
 
     @Transactional(readOnly = true)
-    ProgressController.Grid grid(long classId, @Nullable Long arrangementId) {
+    ProgressApi.Grid grid(long classId, @Nullable Long arrangementId) {
         Reach reach = permission.reach(classId);
         Marks.Work work = inOrder(seen(classWork.of(classId), reach));
         Instant now = classWork.now();
@@ -64,7 +64,7 @@ class ProgressService {
         Map<StudentId, Marks.StudentMark> sums = marks.of(work, names.keySet(), now);
         Map<StudentId, ProgressRow> rows = new LinkedHashMap<>();
         names.forEach((id, name) -> rows.put(id, row(id, name, cells, work, sums.get(id))));
-        return new ProgressController.Grid(
+        return new ProgressApi.Grid(
                 columnsOf(work, rows.values()),
                 gathered(classId, arrangementId, rows, work.tasks().size()).stream()
                         .filter(group -> group.id() == null || reach.seesGroup(group.id()))

@@ -1,10 +1,8 @@
 package zafu.server.qti;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -15,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import zafu.server.library.ItemKind;
-import zafu.server.library.Visibility;
+import zafu.server.qti.PackageApi.Report;
+import zafu.server.qti.PackageApi.Taking;
 
 /** Packages of other makers in, and our own out. */
 @RestController
@@ -26,26 +24,6 @@ class PackageController {
     PackageController(PackageService service) {
         this.service = service;
     }
-
-    /**
-     * Who is to find what is taken.
-     *
-     * @param skillId what all of it trains, beside the skills it names itself; absent where nothing is said
-     */
-    record Taking(@NotNull Visibility visibility, @Nullable Long classId, @Nullable Long skillId) {}
-
-    /**
-     * @param changed what is not quite as in the package
-     * @param leftOut what cannot be taken, and why
-     * @param ids of what was taken; empty while it is only looked at
-     */
-    record Report(
-            List<InPackage> items,
-            List<PackageRead.Finding> changed,
-            List<PackageRead.Finding> leftOut,
-            List<Long> ids) {}
-
-    record InPackage(ItemKind kind, String title, int questions) {}
 
     @PostMapping(path = "/api/library/packages/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Report look(@RequestPart("file") MultipartFile file) throws IOException {

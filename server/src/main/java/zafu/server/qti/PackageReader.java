@@ -66,7 +66,7 @@ final class PackageReader {
             throw Refusal.unusable(
                     "too-many-questions",
                     "The package holds " + questions + " questions; at most " + MOST_QUESTIONS
-                            + " can be brought in at once. Bring it in in parts.");
+                            + " can be imported at once. Import it in parts.");
         }
     }
 

@@ -20,9 +20,9 @@ import zafu.server.library.Visibility;
 import zafu.server.platform.Bounds;
 import zafu.server.platform.LongWork;
 import zafu.server.platform.Refusal;
-import zafu.server.qti.PackageController.InPackage;
-import zafu.server.qti.PackageController.Report;
-import zafu.server.qti.PackageController.Taking;
+import zafu.server.qti.PackageApi.InPackage;
+import zafu.server.qti.PackageApi.Report;
+import zafu.server.qti.PackageApi.Taking;
 
 /** Shows what a package holds, takes it into the library, and gives items out as one. */
 @Service
@@ -177,7 +177,7 @@ class PackageService {
             throw Refusal.unusable(
                     "too-many-questions",
                     "These are " + questions + " questions, and a package holds at most " + PackageReader.MOST_QUESTIONS
-                            + ". Save items one by one, or take along the whole school.");
+                            + ". Export items one by one.");
         }
         return new PackageWriter(version, files::read).write(drafts);
     }

@@ -1,13 +1,8 @@
 package zafu.server.report;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -16,6 +11,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.report.ReportApi.ReportLanguage;
+import zafu.server.report.ReportApi.ReportShown;
+import zafu.server.report.ReportApi.ReportWanted;
 
 /** Reports to print: as the words of their sheets, and as one PDF. */
 @RestController
@@ -25,53 +23,6 @@ class ReportController {
     ReportController(ReportService reports) {
         this.reports = reports;
     }
-
-    enum ReportKind {
-        FAMILY_LETTER,
-        GROUP_REPORT,
-        CERTIFICATE,
-        OWN_WEEK
-    }
-
-    /**
-     * @param students for whom, of the class; none for everyone, or for the members of the group
-     * @param groupId one group alone
-     * @param arrangementId of whose groups reports are wanted; absent for the newest
-     * @param from first day; absent for six weeks before the last, or the week's Monday for one's own week
-     * @param to last day; absent for today
-     * @param language a code; empty for each family's own, where there are words in it
-     * @param work whether it lists the work
-     * @param mark whether it tells the overall mark
-     * @param growth whether it tells of values over time
-     * @param ownWords what the teacher adds
-     */
-    record ReportWanted(
-            @NotNull ReportKind kind,
-            @Nullable @Size(max = 400) List<Long> students,
-            @Nullable Long groupId,
-            @Nullable Long arrangementId,
-            @Nullable LocalDate from,
-            @Nullable LocalDate to,
-            @Nullable @Size(max = 20) String language,
-            @Nullable Boolean work,
-            @Nullable Boolean mark,
-            @Nullable Boolean growth,
-            @Nullable @Size(max = 600) String ownWords) {
-        ReportWanted {
-            students = students == null ? List.of() : students;
-            language = Objects.requireNonNullElse(language, "");
-            ownWords = Objects.requireNonNullElse(ownWords, "").strip();
-            work = work == null || work;
-            mark = mark == null || mark;
-            growth = growth == null || growth;
-        }
-    }
-
-    /** @param from first day that was taken, where none was asked for; likewise the last */
-    record ReportShown(LocalDate from, LocalDate to, List<Sheet> sheets) {}
-
-    /** @param name of the language, in itself */
-    record ReportLanguage(String code, String name) {}
 
     @GetMapping("/api/report-languages")
     List<ReportLanguage> languages() {

@@ -7,7 +7,7 @@ import zafu.core.growth.Point;
 import zafu.core.roster.StudentId;
 import zafu.server.growth.Growth;
 import zafu.server.mark.Marks;
-import zafu.server.report.ReportController.ReportWanted;
+import zafu.server.report.ReportApi.ReportWanted;
 import zafu.server.report.Sheet.SheetTable;
 import zafu.server.roster.Roster.KnownStudent;
 

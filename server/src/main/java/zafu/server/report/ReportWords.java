@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
+import zafu.server.platform.SpokenLanguage;
 
 /**
  * The words of reports in one language: a file {@code reports/LANGUAGE.properties} with message patterns, the same keys
@@ -22,7 +23,7 @@ import java.util.stream.Stream;
 final class ReportWords {
     /** Languages that ship with the application; the first is used where a family's own is not among them. */
     static final List<ReportWords> ALL =
-            Stream.of("en", "es").map(ReportWords::read).toList();
+            SpokenLanguage.TO_STUDENTS.stream().map(ReportWords::read).toList();
 
     private final Locale locale;
     private final Properties patterns;
@@ -40,19 +41,15 @@ final class ReportWords {
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
-        return new ReportWords(Locale.forLanguageTag(language), patterns);
+        // With the digits that the school's other papers have.
+        return new ReportWords(Locale.forLanguageTag(language + "-u-nu-latn"), patterns);
     }
 
     /** @param language a code such as "es" or "es-MX", or the name of the language in English or in itself */
     static Optional<ReportWords> find(String language) {
-        String wanted = language.strip().toLowerCase(Locale.ROOT);
-        return ALL.stream().filter(words -> words.isCalled(wanted)).findFirst();
-    }
-
-    private boolean isCalled(String wanted) {
-        return wanted.split("[-_]")[0].equals(language())
-                || wanted.equals(locale.getDisplayLanguage(Locale.ENGLISH).toLowerCase(Locale.ROOT))
-                || wanted.equals(name().toLowerCase(Locale.ROOT));
+        return ALL.stream()
+                .filter(words -> SpokenLanguage.isCalled(words.language(), language))
+                .findFirst();
     }
 
     String language() {

@@ -1,5 +1,6 @@
 package zafu.server.report;
 
+import com.ibm.icu.util.ULocale;
 import java.util.List;
 import java.util.stream.Collectors;
 import zafu.server.platform.PdfPages;
@@ -16,6 +17,7 @@ final class SheetPages {
             "table { width: 100%; border-collapse: collapse; -fs-table-paginate: paginate; }",
             "th { text-align: left; font-size: 9pt; color: #6B5E72; } tr { page-break-inside: avoid; }",
             "th, td { padding: 1mm 3mm 1mm 0; border-bottom: 0.2mm solid #DCD0BF; vertical-align: top; }",
+            "[dir=rtl] { direction: rtl; text-align: right; } [dir=rtl] th { text-align: right; }",
             ".own { border-left: 0.8mm solid #DCD0BF; padding-left: 4mm; margin: 5mm 0; white-space: pre-line; }",
             ".closing { margin-top: 7mm; } .closing p { margin: 0 0 2mm; }",
             ".large { text-align: center; padding-top: 55mm; } .large h1 { font-size: 44pt; margin-bottom: 10mm; }",
@@ -34,6 +36,7 @@ final class SheetPages {
     private static String sheet(Sheet sheet) {
         StringBuilder html = new StringBuilder("<div class='sheet" + (sheet.large() ? " large" : "") + "' lang='")
                 .append(sheet.language())
+                .append(ULocale.forLanguageTag(sheet.language()).isRightToLeft() ? "' dir='rtl" : "")
                 .append("'><p class='soft'>")
                 .append(PdfPages.text(sheet.school()))
                 .append("</p><h1>")

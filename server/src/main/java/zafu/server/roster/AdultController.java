@@ -1,9 +1,6 @@
 package zafu.server.roster;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,7 +9,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.server.access.ClassRole;
+import zafu.server.roster.AdultApi.AdultOfClass;
+import zafu.server.roster.AdultApi.AdultShown;
+import zafu.server.roster.AdultApi.ClassName;
+import zafu.server.roster.AdultApi.Closed;
+import zafu.server.roster.AdultApi.Colleague;
+import zafu.server.roster.AdultApi.MadeAdult;
+import zafu.server.roster.AdultApi.NewAdult;
+import zafu.server.roster.AdultApi.PasswordReset;
+import zafu.server.roster.AdultApi.Rights;
+import zafu.server.roster.AdultApi.RoleEdit;
 
 /** The adults of the school and what each is to a class. */
 @RestController
@@ -22,48 +28,6 @@ class AdultController {
     AdultController(AdultService service) {
         this.service = service;
     }
-
-    /**
-     * @param keepsShared whether they look after what all classes share, without being an administrator
-     * @param closed whether the account cannot be opened any more
-     */
-    record AdultShown(
-            long id,
-            String name,
-            String displayName,
-            boolean administrator,
-            boolean keepsShared,
-            boolean closed,
-            boolean canSignIn,
-            boolean mustChangePassword,
-            List<RoleShown> roles) {}
-
-    record RoleShown(long classId, String className, ClassRole role) {}
-
-    record NewAdult(
-            @NotBlank @Size(max = 80) String name,
-            @NotBlank @Size(max = 120) String displayName,
-            @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password,
-            boolean administrator) {}
-
-    record MadeAdult(long id) {}
-
-    record PasswordReset(
-            @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
-
-    /** What an adult may do in the school besides their classes. */
-    record Rights(boolean administrator, boolean keepsShared) {}
-
-    record Closed(boolean closed) {}
-
-    record AdultOfClass(long id, String displayName, ClassRole role) {}
-
-    record Colleague(long id, String displayName) {}
-
-    record RoleEdit(@NotNull ClassRole role) {}
-
-    /** The classes of the school with nobody's students, so that an administrator can give each its adults. */
-    record ClassName(long id, String name) {}
 
     @GetMapping("/api/school/adults")
     List<AdultShown> adults() {

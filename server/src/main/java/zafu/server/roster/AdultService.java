@@ -37,19 +37,19 @@ class AdultService {
     }
 
     @Transactional(readOnly = true)
-    List<AdultController.AdultShown> all() {
+    List<AdultApi.AdultShown> all() {
         permission.requireAdministrator();
-        Map<Long, List<AdultController.RoleShown>> roles = new LinkedHashMap<>();
+        Map<Long, List<AdultApi.RoleShown>> roles = new LinkedHashMap<>();
         List<SchoolClass> all = classes.findAll(Sort.by("name", "id"));
         Map<Long, Map<Long, ClassRole>> byClass =
                 permission.adultsOf(all.stream().map(each -> each.id).toList());
         for (SchoolClass each : all) {
             byClass.getOrDefault(each.id, Map.of())
                     .forEach((adult, role) -> roles.computeIfAbsent(adult, id -> new ArrayList<>())
-                            .add(new AdultController.RoleShown(each.id, each.name, role)));
+                            .add(new AdultApi.RoleShown(each.id, each.name, role)));
         }
         return adults.all().stream()
-                .map(each -> new AdultController.AdultShown(
+                .map(each -> new AdultApi.AdultShown(
                         each.id(),
                         each.name(),
                         each.displayName(),
@@ -63,7 +63,7 @@ class AdultService {
     }
 
     @Transactional
-    long create(AdultController.NewAdult wanted) {
+    long create(AdultApi.NewAdult wanted) {
         permission.requireAdministrator();
         String name = wanted.name().strip();
         if (adults.isTaken(name)) {
@@ -83,7 +83,7 @@ class AdultService {
     }
 
     @Transactional
-    void setRights(long adultId, AdultController.Rights rights) {
+    void setRights(long adultId, AdultApi.Rights rights) {
         permission.requireAdministrator();
         if (!rights.administrator()) {
             requireSomebodyElse(adultId);
@@ -109,29 +109,29 @@ class AdultService {
         }
     }
 
-    List<AdultController.ClassName> classes() {
+    List<AdultApi.ClassName> classes() {
         permission.requireAdministrator();
         return classes.findAll(Sort.by("name", "id")).stream()
                 .filter(each -> each.archivedAt == null)
-                .map(each -> new AdultController.ClassName(each.id, each.name))
+                .map(each -> new AdultApi.ClassName(each.id, each.name))
                 .toList();
     }
 
-    List<AdultController.Colleague> names() {
+    List<AdultApi.Colleague> names() {
         permission.requireTeacher();
         return adults.all().stream()
                 .filter(each -> !each.closed())
-                .map(each -> new AdultController.Colleague(each.id(), each.displayName()))
+                .map(each -> new AdultApi.Colleague(each.id(), each.displayName()))
                 .toList();
     }
 
     @Transactional(readOnly = true)
-    List<AdultController.AdultOfClass> ofClass(long classId) {
+    List<AdultApi.AdultOfClass> ofClass(long classId) {
         permission.requireSee(classId);
         Map<Long, ClassRole> roles = permission.adultsOf(classId);
         Map<Long, String> names = adults.displayNames(roles.keySet());
         return roles.entrySet().stream()
-                .map(each -> new AdultController.AdultOfClass(
+                .map(each -> new AdultApi.AdultOfClass(
                         each.getKey(), names.getOrDefault(each.getKey(), ""), each.getValue()))
                 .toList();
     }
@@ -165,7 +165,7 @@ class AdultService {
                 && now.get(adultId) == ClassRole.OWNER
                 && now.values().stream().filter(each -> each == ClassRole.OWNER).count() == 1;
         if (lastOwner) {
-            throw Refusal.conflict("last-owner", "A class needs an owner. Make somebody else owner first.");
+            throw Refusal.conflict("last-owner", "A class needs an owner. Make someone else an owner first.");
         }
     }
 }

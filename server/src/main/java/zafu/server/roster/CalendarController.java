@@ -1,13 +1,6 @@
 package zafu.server.roster;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
-import java.time.LocalTime;
-import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -18,6 +11,9 @@ import zafu.core.schedule.Term;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
+import zafu.server.roster.CalendarApi.SchoolDay;
+import zafu.server.roster.CalendarApi.SchoolYear;
+import zafu.server.roster.CalendarApi.TermEdit;
 
 /** The school's terms and closed days. */
 @RestController
@@ -31,27 +27,6 @@ class CalendarController {
         this.permission = permission;
         this.audit = audit;
     }
-
-    record SchoolYear(
-            @NotNull @Size(min = 1, max = 12) List<@Valid TermEdit> terms,
-            @NotNull @Size(max = 200) List<@Valid ClosedDayEdit> closedDays,
-            @NotNull @Valid SchoolDay day) {}
-
-    /** The times by which a school day is spoken of. */
-    record SchoolDay(
-            @NotNull LocalTime starts,
-            @NotNull LocalTime lunchStarts,
-            @NotNull LocalTime lunchEnds,
-            @NotNull LocalTime ends) {}
-
-    /** @param id absent for a new term */
-    record TermEdit(
-            @Nullable Long id,
-            @NotBlank @Size(max = 100) String name,
-            @NotNull LocalDate from,
-            @NotNull LocalDate to) {}
-
-    record ClosedDayEdit(@NotNull LocalDate day, @NotNull @Size(max = 200) String reason) {}
 
     @GetMapping("/api/school/calendar")
     SchoolYear calendar() {
@@ -75,19 +50,19 @@ class CalendarController {
     @Transactional
     public SchoolYear change(@Valid @RequestBody SchoolYear year) {
         permission.requireKeepsShared();
-        for (TermEdit term : year.terms) {
-            if (term.to.isBefore(term.from)) {
+        for (TermEdit term : year.terms()) {
+            if (term.to().isBefore(term.from())) {
                 throw Refusal.unusableField(
                         "term-ends-early",
                         "terms",
-                        "The term \"" + term.name + "\" ends on " + term.to + ", before it begins on " + term.from
+                        "The term \"" + term.name() + "\" ends on " + term.to() + ", before it begins on " + term.from()
                                 + ".");
             }
-            school.keepTerm(term.id, term.name.strip(), new Term(term.from, term.to));
+            school.keepTerm(term.id(), term.name().strip(), new Term(term.from(), term.to()));
         }
-        school.keepClosedDays(year.closedDays);
-        SchoolDay day = year.day;
-        DayParts parts = new DayParts(day.starts, day.lunchStarts, day.lunchEnds, day.ends);
+        school.keepClosedDays(year.closedDays());
+        SchoolDay day = year.day();
+        DayParts parts = new DayParts(day.starts(), day.lunchStarts(), day.lunchEnds(), day.ends());
         if (!parts.inOrder()) {
             throw Refusal.unusableField(
                     "day-out-of-order",

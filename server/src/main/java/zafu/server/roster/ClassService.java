@@ -62,15 +62,15 @@ class ClassService {
     }
 
     @Transactional(readOnly = true)
-    ClassController.MyClasses mine() {
+    ClassApi.MyClasses mine() {
         Map<Long, ClassRole> roles = permission.roles();
         Map<Long, Integer> sizes = sizes(roles.keySet());
         Map<Long, List<Long>> terms = classTerms.findByClassIdIn(roles.keySet()).stream()
                 .collect(Collectors.groupingBy(
                         each -> each.classId, Collectors.mapping(each -> each.termId, Collectors.toList())));
-        List<ClassController.ClassCard> cards = classes.findAllById(roles.keySet()).stream()
+        List<ClassApi.ClassCard> cards = classes.findAllById(roles.keySet()).stream()
                 .sorted(Comparator.comparing(each -> each.id))
-                .map(each -> new ClassController.ClassCard(
+                .map(each -> new ClassApi.ClassCard(
                         each.id,
                         each.name,
                         each.grade,
@@ -80,7 +80,7 @@ class ClassService {
                         terms.getOrDefault(each.id, List.of()),
                         each.archivedAt != null))
                 .toList();
-        return new ClassController.MyClasses(
+        return new ClassApi.MyClasses(
                 cards,
                 school.name(),
                 school.zone().getId(),
@@ -96,7 +96,7 @@ class ClassService {
     }
 
     @Transactional
-    long create(ClassController.ClassEdit wanted) {
+    long create(ClassApi.ClassEdit wanted) {
         permission.requireMayBringInClass();
         long id = roster.createClass(
                 wanted.name().strip(), wanted.grade(), current.adult().adultId());
@@ -106,13 +106,13 @@ class ClassService {
     }
 
     @Transactional
-    void change(long classId, ClassController.ClassEdit wanted) {
+    void change(long classId, ClassApi.ClassEdit wanted) {
         permission.requireChange(classId);
         set(classId, wanted);
         audit.note(classId, "class.changed", classId, wanted.toString());
     }
 
-    private void set(long classId, ClassController.ClassEdit wanted) {
+    private void set(long classId, ClassApi.ClassEdit wanted) {
         SchoolClass found = classes.findById(classId).orElseThrow(() -> Refusal.notFound("class"));
         found.name = wanted.name().strip();
         found.grade = wanted.grade();
@@ -139,7 +139,7 @@ class ClassService {
     }
 
     @Transactional(readOnly = true)
-    List<ClassController.StudentRow> students(long classId) {
+    List<ClassApi.StudentRow> students(long classId) {
         permission.requireSee(classId);
         boolean codesToo = permission.mayHandOutCodes(classId);
         List<Student> found = students.inClass(classId);
@@ -150,9 +150,9 @@ class ClassService {
                 .toList();
     }
 
-    private static ClassController.StudentRow row(Student student, EntryCodes.@Nullable Issued code, boolean codesToo) {
+    private static ClassApi.StudentRow row(Student student, EntryCodes.@Nullable Issued code, boolean codesToo) {
         Roster.StudentName name = student.named();
-        return new ClassController.StudentRow(
+        return new ClassApi.StudentRow(
                 name.id(),
                 name.givenName(),
                 name.familyName(),
@@ -162,7 +162,7 @@ class ClassService {
     }
 
     @Transactional
-    void entryCodes(long classId, ClassController.CodesAsked asked) {
+    void entryCodes(long classId, ClassApi.CodesAsked asked) {
         permission.requireChange(classId);
         Collection<Long> members = roster.membersOf(List.of(classId)).getOrDefault(classId, List.of());
         if (!members.containsAll(asked.students())) {
@@ -173,7 +173,7 @@ class ClassService {
                 case RENEW -> codes.issue(student);
                 case REVOKE -> codes.revoke(student);
             }
-            String what = asked.deed() == ClassController.CodeDeed.RENEW ? "entry-code.renewed" : "entry-code.revoked";
+            String what = asked.deed() == ClassApi.CodeDeed.RENEW ? "entry-code.renewed" : "entry-code.revoked";
             audit.note(classId, what, student, "");
         }
         events.publishEvent(new StudentsChanged(classId));

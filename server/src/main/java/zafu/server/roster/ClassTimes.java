@@ -9,8 +9,8 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.ClassTimesController.Meeting;
-import zafu.server.roster.ClassTimesController.Times;
+import zafu.server.roster.ClassTimesApi.Meeting;
+import zafu.server.roster.ClassTimesApi.Times;
 
 /** When a class meets, and how many minutes of work a day may hold. */
 @Service

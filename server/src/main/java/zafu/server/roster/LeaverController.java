@@ -1,9 +1,6 @@
 package zafu.server.roster;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotEmpty;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +8,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.roster.LeaverApi.Leaver;
+import zafu.server.roster.LeaverApi.LeaversErased;
 
 /** The end of a year: who has left, seen first and then erased together. */
 @RestController
@@ -20,14 +19,6 @@ class LeaverController {
     LeaverController(Leavers leavers) {
         this.leavers = leavers;
     }
-
-    /**
-     * @param left the day on which the student was archived, or left the last class
-     * @param classes by name, those of earlier years too
-     */
-    record Leaver(long id, String name, LocalDate left, List<String> classes) {}
-
-    record LeaversErased(@NotNull LocalDate before, @NotEmpty @Size(max = 5000) List<@NotNull Long> students) {}
 
     @GetMapping("/api/school/leavers")
     List<Leaver> before(@RequestParam LocalDate before) {

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.LeaverController.Leaver;
+import zafu.server.roster.LeaverApi.Leaver;
 
 /**
  * Students who have left: archived before a day, or in no class any more since before it. At the end of a year a school

@@ -118,6 +118,13 @@ public class Roster {
         return named;
     }
 
+    /** As a code or a word; empty where nobody said it. */
+    public String languageAtHome(long studentId) {
+        return students.findById(studentId)
+                .map(student -> student.facts().language())
+                .orElse("");
+    }
+
     public StudentName student(long studentId) {
         return students.findById(studentId).map(Student::named).orElseThrow(() -> Refusal.notFound("student"));
     }

@@ -124,13 +124,13 @@ public class SchoolSettings {
         }
     }
 
-    List<CalendarController.ClosedDayEdit> closedDays() {
+    List<CalendarApi.ClosedDayEdit> closedDays() {
         return closedDays.findAll(Sort.by("closedOn")).stream()
-                .map(each -> new CalendarController.ClosedDayEdit(each.closedOn, each.reason))
+                .map(each -> new CalendarApi.ClosedDayEdit(each.closedOn, each.reason))
                 .toList();
     }
 
-    void keepClosedDays(List<CalendarController.ClosedDayEdit> wanted) {
+    void keepClosedDays(List<CalendarApi.ClosedDayEdit> wanted) {
         closedDays.deleteAllInBatch();
         kept.changed();
         Set<LocalDate> seen = new HashSet<>();

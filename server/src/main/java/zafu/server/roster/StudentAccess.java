@@ -60,7 +60,7 @@ public class StudentAccess {
 
     public void requireSeeNeeds(long studentId) {
         if (!maySeeNeeds(studentId)) {
-            throw Refusal.notAllowed("What this student needs is for their teachers and support staff to see.");
+            throw Refusal.notAllowed("Only teachers and support staff see this student's accommodations.");
         }
     }
 

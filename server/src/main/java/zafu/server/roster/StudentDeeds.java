@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
-import zafu.server.roster.StudentDeedsController.StudentsDeed;
+import zafu.server.roster.StudentDeedsApi.StudentsDeed;
 
 /** Does one thing with many students in one transaction, with a line in the trail for each who changed by it. */
 @Service

@@ -49,10 +49,10 @@ class StudentService {
     }
 
     @Transactional(readOnly = true)
-    StudentController.StudentSheet sheet(long studentId) {
+    StudentApi.StudentSheet sheet(long studentId) {
         List<Long> seen = access.classesSeen(studentId);
         Student student = require(studentId);
-        return new StudentController.StudentSheet(
+        return new StudentApi.StudentSheet(
                 student.id,
                 student.version,
                 student.facts(),
@@ -71,16 +71,16 @@ class StudentService {
         return tags.of(new Long[] {studentId}).stream().map(each -> each.tag).toList();
     }
 
-    private List<StudentController.ClassStay> stays(long studentId, List<Long> seen) {
+    private List<StudentApi.ClassStay> stays(long studentId, List<Long> seen) {
         Map<Long, String> names = roster.namesOf(seen);
         return enrolments.findByStudentIdAndEndsOnIsNull(studentId).stream()
                 .filter(each -> names.containsKey(each.classId))
-                .map(each -> new StudentController.ClassStay(each.classId, names.get(each.classId), each.beginsOn))
+                .map(each -> new StudentApi.ClassStay(each.classId, names.get(each.classId), each.beginsOn))
                 .toList();
     }
 
     @Transactional
-    void change(long studentId, StudentController.StudentEdit edit) {
+    void change(long studentId, StudentApi.StudentEdit edit) {
         access.requireChange(studentId);
         Student student = require(studentId);
         if (student.version != edit.version()) {

@@ -18,12 +18,12 @@ import zafu.server.library.ItemKind;
 import zafu.server.library.Library;
 import zafu.server.library.StudentPages.ItemPage;
 import zafu.server.platform.Refusal;
-import zafu.server.shelf.MyShelfController.Book;
-import zafu.server.shelf.MyShelfController.Checked;
-import zafu.server.shelf.MyShelfController.CheckedAnswer;
-import zafu.server.shelf.MyShelfController.OpenBook;
-import zafu.server.shelf.MyShelfController.Shelved;
-import zafu.server.shelf.MyShelfController.Tried;
+import zafu.server.shelf.MyShelfApi.Book;
+import zafu.server.shelf.MyShelfApi.Checked;
+import zafu.server.shelf.MyShelfApi.CheckedAnswer;
+import zafu.server.shelf.MyShelfApi.OpenBook;
+import zafu.server.shelf.MyShelfApi.Shelved;
+import zafu.server.shelf.MyShelfApi.Tried;
 
 /** What lies on the shelves of the groups a student is in, as one shelf. */
 @Service

@@ -1,11 +1,7 @@
 package zafu.server.shelf;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
-import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,10 +9,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.server.library.ItemKind;
-import zafu.server.library.StudentPages.ItemPage;
-import zafu.server.library.StudentPages.QuestionSheet;
 import zafu.server.roster.InTheirPlace;
+import zafu.server.shelf.MyShelfApi.Checked;
+import zafu.server.shelf.MyShelfApi.OpenBook;
+import zafu.server.shelf.MyShelfApi.Shelved;
+import zafu.server.shelf.MyShelfApi.Tried;
 
 /** A student's own shelf. Nothing here tells of a group, or of which other shelves there are. */
 @RestController
@@ -28,22 +25,6 @@ class MyShelfController {
         this.shelf = shelf;
         this.seen = seen;
     }
-
-    record Shelved(List<Book> books) {}
-
-    /** @param first whether it is to be looked at before the others */
-    record Book(long itemId, ItemKind kind, String title, @Nullable Integer minutes, boolean first, boolean opened) {}
-
-    /** @param questions to try oneself on; empty but for a practice */
-    record OpenBook(ItemPage item, List<QuestionSheet> questions) {}
-
-    /** @param answers by question, written as for a try */
-    record Tried(@NotNull @Size(max = 500) Map<Long, @Size(max = 20_000) String> answers) {}
-
-    record Checked(List<CheckedAnswer> answers) {}
-
-    /** @param right absent where a person would have to say */
-    record CheckedAnswer(long questionId, @Nullable Boolean right, @Nullable String feedback) {}
 
     @GetMapping("/api/my/shelf")
     Shelved mine() {

@@ -20,11 +20,11 @@ import zafu.server.library.ItemKind;
 import zafu.server.library.Library;
 import zafu.server.link.LinkChecks;
 import zafu.server.platform.Refusal;
-import zafu.server.shelf.ShelfController.OnShelf;
-import zafu.server.shelf.ShelfController.Put;
-import zafu.server.shelf.ShelfController.Shelf;
-import zafu.server.shelf.ShelfController.ShelfEdit;
-import zafu.server.shelf.ShelfController.ShelfPlace;
+import zafu.server.shelf.ShelfApi.OnShelf;
+import zafu.server.shelf.ShelfApi.Put;
+import zafu.server.shelf.ShelfApi.Shelf;
+import zafu.server.shelf.ShelfApi.ShelfEdit;
+import zafu.server.shelf.ShelfApi.ShelfPlace;
 
 /** Keeps the shelves of groups: for whoever may change the group's class. */
 @Service

@@ -64,7 +64,7 @@ final class CaseFramework {
                 before.computeIfAbsent(to, id -> new LinkedHashSet<>()).add(from);
             default ->
                 passedOver.add("The association \"" + text(association.associationType())
-                        + "\" says nothing that is kept here.");
+                        + "\" says nothing that Zafu stores.");
         }
     }
 

@@ -8,8 +8,8 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
 import zafu.server.roster.SchoolSettings;
-import zafu.server.skill.SkillController.EvidenceShown;
-import zafu.server.skill.SkillController.NewEvidence;
+import zafu.server.skill.SkillApi.EvidenceShown;
+import zafu.server.skill.SkillApi.NewEvidence;
 
 /** What a teacher saw at the table: noted, taken back, and put back again. */
 @Service

@@ -19,11 +19,11 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.OwnOrShared;
 import zafu.server.measure.Measures;
 import zafu.server.platform.Refusal;
-import zafu.server.skill.SkillController.CodeShown;
-import zafu.server.skill.SkillController.SkillEdit;
-import zafu.server.skill.SkillController.SkillList;
-import zafu.server.skill.SkillController.SkillShown;
-import zafu.server.skill.SkillController.StrandShown;
+import zafu.server.skill.SkillApi.CodeShown;
+import zafu.server.skill.SkillApi.SkillEdit;
+import zafu.server.skill.SkillApi.SkillList;
+import zafu.server.skill.SkillApi.SkillShown;
+import zafu.server.skill.SkillApi.StrandShown;
 
 /** The skills of the school: kept by its teachers, without circles among what comes before what. */
 @Service

@@ -1,16 +1,7 @@
 package zafu.server.skill;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +12,13 @@ import org.springframework.web.bind.annotation.RestController;
 import zafu.server.access.ClassPermission;
 import zafu.server.roster.Roster;
 import zafu.server.roster.StudentAccess;
+import zafu.server.skill.SkillApi.EvidenceShown;
+import zafu.server.skill.SkillApi.NewEvidence;
+import zafu.server.skill.SkillApi.NotedEvidence;
+import zafu.server.skill.SkillApi.SkillEdit;
+import zafu.server.skill.SkillApi.SkillIds;
+import zafu.server.skill.SkillApi.SkillList;
+import zafu.server.skill.SkillApi.SkillShown;
 
 /** The school's skills, and what is known of students on them. */
 @RestController
@@ -47,59 +45,6 @@ class SkillController {
         this.roster = roster;
     }
 
-    /** @param strands in their order; the last one, without a name, holds skills of no strand */
-    record SkillList(List<StrandShown> strands) {}
-
-    record StrandShown(@Nullable Long id, String name, List<SkillShown> skills) {}
-
-    /**
-     * @param prerequisites ids of what should be held first
-     * @param screenCut a value of the measure at or past it places a student past the skill
-     * @param classId whose own it is; absent where the whole school shares it
-     */
-    record SkillShown(
-            long id,
-            String name,
-            @Nullable Integer grade,
-            String description,
-            List<Long> prerequisites,
-            List<CodeShown> codes,
-            @Nullable Long screenMeasureId,
-            @Nullable Double screenCut,
-            @Nullable Long classId,
-            long version) {}
-
-    record CodeShown(@NotBlank @Size(max = 200) String scheme, @NotBlank @Size(max = 120) String code) {}
-
-    /**
-     * @param strand by name; one that is not there yet is made
-     * @param classId whose own it is; absent where the whole school shares it
-     * @param place in the strand from 0; absent keeps it, or puts a new skill last
-     * @param version of the skill that was changed; absent for a new one
-     */
-    record SkillEdit(
-            @NotBlank @Size(max = 120) String name,
-            @NotNull @Size(max = 120) String strand,
-            @Nullable @Min(0) @Max(13) Integer grade,
-            @NotNull @Size(max = 2000) String description,
-            @NotNull @Size(max = 50) List<Long> prerequisites,
-            @NotNull @Size(max = 20) List<@Valid CodeShown> codes,
-            @Nullable Long screenMeasureId,
-            @Nullable Double screenCut,
-            @Nullable Long classId,
-            @Nullable @Min(0) Integer place,
-            @Nullable Long version) {}
-
-    /** @param fraction right, 0 to 1 */
-    record NewEvidence(
-            long skillId,
-            @NotNull LocalDate takenOn,
-            @DecimalMin("0") @DecimalMax("1") double fraction,
-            @NotNull @Size(max = 300) String note) {}
-
-    /** @param source LIST, TRY or HAND */
-    record EvidenceShown(long id, LocalDate takenOn, double fraction, String source, String note, boolean mayRemove) {}
-
     @GetMapping("/api/skills")
     SkillList all() {
         return book.all();
@@ -121,17 +66,15 @@ class SkillController {
         book.remove(List.of(skillId));
     }
 
-    record SkillIds(@NotNull @Size(max = 5000) List<Long> ids) {}
-
     /** Puts many away at once, as after an import that is taken back. */
     @PostMapping("/api/skills/removed")
     void removeMany(@Valid @RequestBody SkillIds which) {
-        book.remove(which.ids);
+        book.remove(which.ids());
     }
 
     @PostMapping("/api/skills/restored")
     void restore(@Valid @RequestBody SkillIds which) {
-        book.restore(which.ids);
+        book.restore(which.ids());
     }
 
     /** Names of the skills on which anybody of the class was ever seen. */
@@ -153,8 +96,6 @@ class SkillController {
         access.requireSee(studentId);
         return byHand.of(studentId, skillId);
     }
-
-    record NotedEvidence(long id) {}
 
     @PostMapping("/api/students/{studentId}/evidence")
     NotedEvidence note(@PathVariable long studentId, @Valid @RequestBody NewEvidence wanted) {

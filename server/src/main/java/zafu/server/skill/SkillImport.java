@@ -12,7 +12,7 @@ import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.platform.Refusal;
 import zafu.server.skill.FrameworkRead.SkillRead;
-import zafu.server.skill.SkillImportController.Brought;
+import zafu.server.skill.SkillImportApi.Brought;
 
 /** Brings skills in from a file: all of them or, where something forbids it, none. */
 @Service

@@ -1,13 +1,13 @@
 package zafu.server.skill;
 
 import java.io.IOException;
-import java.util.List;
 import java.util.Locale;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import zafu.server.skill.SkillImportApi.Brought;
 
 /** Skills from a file: CASE 1.0 JSON, or a table. */
 @RestController
@@ -17,13 +17,6 @@ class SkillImportController {
     SkillImportController(SkillImport imports) {
         this.imports = imports;
     }
-
-    /**
-     * @param made ids of the skills that are new
-     * @param known how many were here already
-     * @param passedOver what could not be taken, each in a sentence
-     */
-    record Brought(List<Long> made, int known, List<String> passedOver) {}
 
     @PostMapping(path = "/api/skills/from-file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Brought bringIn(@RequestPart("file") MultipartFile file) throws IOException {

@@ -81,7 +81,7 @@ class SkillStandings {
             return null;
         }
         Measures.MeasureCard measure = screening.measure();
-        boolean past = measure.lowerIsBetter() ? counts.value() <= skill.screenCut : counts.value() >= skill.screenCut;
+        boolean past = measure.better().reaches(counts.value(), skill.screenCut);
         return past ? new PlacedBy(measure.name(), counts.value(), skill.screenCut, counts.takenOn()) : null;
     }
 

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 import zafu.core.roster.StudentId;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
 import zafu.server.measure.ScoresNow;
-import zafu.server.students.StudentsController.StudentShown;
+import zafu.server.students.StudentsApi.StudentShown;
 
 /** Narrows and sorts rows of the table. */
 final class NarrowedStudents {

@@ -5,7 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
-import zafu.server.students.StudentsController.SavedShown;
+import zafu.server.students.StudentsApi.SavedShown;
 
 /** The narrowings that an adult has kept; each has their own. */
 @Service
@@ -30,7 +30,7 @@ class SavedNarrowings {
         long adult = current.adult().adultId();
         SavedNarrowing kept = saved.findByAdultIdAndName(adult, name).orElseGet(SavedNarrowing::new);
         if (kept.id == null && mine().size() >= MOST) {
-            throw Refusal.conflict("too-many-narrowings", "You have kept " + MOST + " already. Forget one first.");
+            throw Refusal.conflict("too-many-narrowings", "You have saved " + MOST + " already. Delete one first.");
         }
         kept.adultId = adult;
         kept.name = name;

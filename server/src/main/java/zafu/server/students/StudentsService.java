@@ -25,11 +25,11 @@ import zafu.server.need.Needs;
 import zafu.server.roster.Roster;
 import zafu.server.roster.Roster.KnownStudent;
 import zafu.server.roster.SchoolSettings;
-import zafu.server.students.StudentsController.ArrangementShown;
-import zafu.server.students.StudentsController.BandChoice;
-import zafu.server.students.StudentsController.GroupShown;
-import zafu.server.students.StudentsController.StudentShown;
-import zafu.server.students.StudentsController.StudentsShown;
+import zafu.server.students.StudentsApi.ArrangementShown;
+import zafu.server.students.StudentsApi.BandChoice;
+import zafu.server.students.StudentsApi.GroupShown;
+import zafu.server.students.StudentsApi.StudentShown;
+import zafu.server.students.StudentsApi.StudentsShown;
 
 /** Gathers everybody with scores, needs and groups in a fixed number of reads, then narrows and sorts. */
 @Service
@@ -153,14 +153,14 @@ class StudentsService {
                 .toList();
     }
 
-    private StudentsController.Choices choices(List<StudentShown> here, int others, Set<Long> measured) {
+    private StudentsApi.Choices choices(List<StudentShown> here, int others, Set<Long> measured) {
         Set<Support> supports = new TreeSet<>();
         here.forEach(student -> {
             if (student.needs() != null) {
                 student.needs().forEach(mark -> supports.add(mark.support()));
             }
         });
-        return new StudentsController.Choices(
+        return new StudentsApi.Choices(
                 here.stream().map(StudentShown::grade).distinct().sorted().toList(),
                 here.stream()
                         .map(StudentShown::homeClass)

@@ -1,26 +1,17 @@
 package zafu.server.task;
 
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
+import zafu.server.task.GroupSettingsApi.ForGroup;
 
 /** What holds for all in a group at once: tries, tools, read aloud, what may lie beside the work. */
-@RestController
+@Service
 class GroupSettings {
     private static final long NOTHING_SET = 0;
     private final GroupSettingRepository settings;
@@ -42,31 +33,16 @@ class GroupSettings {
         this.events = events;
     }
 
-    /**
-     * @param version as it was read, 0 where nothing was set
-     * @param tries at least so many, absent to leave what each task says
-     * @param tools with commas between
-     * @param alongside what may lie beside the work, as students read it
-     */
-    record ForGroup(
-            long version,
-            @Nullable @Min(1) @Max(20) Integer tries,
-            boolean readAloud,
-            @NotNull @Size(max = 500) String tools,
-            @NotNull @Size(max = 500) String alongside) {}
-
-    @GetMapping("/api/groups/{groupId}/settings")
     @Transactional(readOnly = true)
-    public ForGroup of(@PathVariable long groupId) {
+    ForGroup of(long groupId) {
         permission.requireSee(arrangements.group(groupId).classId());
         return settings.findById(groupId)
                 .map(GroupSettings::shown)
                 .orElseGet(() -> new ForGroup(NOTHING_SET, null, false, "", ""));
     }
 
-    @PutMapping("/api/groups/{groupId}/settings")
     @Transactional
-    public ForGroup change(@PathVariable long groupId, @Valid @RequestBody ForGroup wanted) {
+    ForGroup change(long groupId, ForGroup wanted) {
         Arrangements.GroupOfClass group = arrangements.group(groupId);
         permission.requireChange(group.classId());
         Optional<GroupSetting> known = settings.findById(groupId);

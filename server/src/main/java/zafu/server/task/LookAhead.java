@@ -154,15 +154,8 @@ class LookAhead {
 
     private Set<StudentId> openOn(LocalDate day, Map<StudentId, Terms.ForStudent> terms) {
         return terms.entrySet().stream()
-                .filter(each ->
-                        each.getValue().opens().map(this::dayOf).orElse(day).compareTo(day) <= 0)
-                .filter(each ->
-                        each.getValue().due().map(this::dayOf).orElse(day).compareTo(day) >= 0)
+                .filter(each -> each.getValue().isOpenOn(day, school.zone()))
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
-    }
-
-    private LocalDate dayOf(Instant moment) {
-        return LocalDate.ofInstant(moment, school.zone());
     }
 }

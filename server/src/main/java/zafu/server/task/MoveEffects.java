@@ -13,8 +13,8 @@ import zafu.core.targeting.Outcome;
 import zafu.core.targeting.VersionId;
 import zafu.server.arrangement.Bench;
 import zafu.server.arrangement.BenchCommand;
-import zafu.server.task.TaskController.Effect;
-import zafu.server.task.TaskController.EffectKind;
+import zafu.server.task.TaskApi.Effect;
+import zafu.server.task.TaskApi.EffectKind;
 
 /** Says what moving students would do to their open work, before anything moves. */
 @Service

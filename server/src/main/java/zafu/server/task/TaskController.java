@@ -1,14 +1,7 @@
 package zafu.server.task;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDateTime;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +11,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.arrangement.BenchCommand;
+import zafu.server.task.TaskApi.Effect;
+import zafu.server.task.TaskApi.ForStudents;
+import zafu.server.task.TaskApi.HandOut;
+import zafu.server.task.TaskApi.HandOutTogether;
+import zafu.server.task.TaskApi.MadeTask;
+import zafu.server.task.TaskApi.Materials;
+import zafu.server.task.TaskApi.NewTask;
+import zafu.server.task.TaskApi.StepDone;
+import zafu.server.task.TaskApi.TakeBack;
+import zafu.server.task.TaskApi.TaskCard;
 
 /** Tasks: made, changed, handed out, taken back; and what a step on the bench would do to them. */
 @RestController
@@ -32,73 +35,6 @@ class TaskController {
         this.effects = effects;
     }
 
-    /**
-     * @param covered how many students get exactly one version
-     * @param conflicts how many two versions claim
-     */
-    record TaskCard(
-            long id,
-            String name,
-            TaskState state,
-            @Nullable LocalDateTime opens,
-            @Nullable LocalDateTime due,
-            int versions,
-            int covered,
-            int conflicts,
-            int students) {}
-
-    /**
-     * @param items of the library that it is made of
-     * @param groupId whom the base is for
-     * @param everyone whether it is for everyone
-     * @param students whom it is for by name; with none of the three it is for nobody yet
-     */
-    record NewTask(
-            @NotBlank @Size(max = 200) String name,
-            @Nullable Long arrangementId,
-            @Nullable @Size(max = 50) List<Long> items,
-            @Nullable Long groupId,
-            @Nullable Boolean everyone,
-            @Nullable @Size(max = 400) List<Long> students,
-            @Nullable Way way,
-            @Nullable @Min(1) @Max(600) Integer minutes,
-            @Nullable LocalDateTime opens,
-            @Nullable LocalDateTime due) {}
-
-    record Materials(@NotNull @Size(min = 1, max = 50) List<Long> items) {}
-
-    record MadeTask(long id) {}
-
-    /** @param confirmNotCovered that students who get nothing are meant to */
-    record HandOut(long version, boolean confirmNotCovered) {}
-
-    record TakeBack(long version) {}
-
-    /** A step by which something was done, or taken back, and by which that can be taken back. */
-    record StepDone(long stepId) {}
-
-    /** That those who get nothing from each of them are meant to is confirmed with it. */
-    record HandOutTogether(@NotNull @Size(min = 1, max = 60) List<Long> tasks) {}
-
-    record ForStudents(@NotNull @Size(min = 1, max = 400) List<Long> students) {}
-
-    enum EffectKind {
-        KEEPS_STARTED,
-        CHANGES,
-        WITHDRAWN,
-        GAINS,
-        LEADS_TO_CONFLICT
-    }
-
-    /** What a step would do to one open task of one student. */
-    record Effect(
-            long studentId,
-            String givenName,
-            String taskName,
-            EffectKind kind,
-            @Nullable String fromVersion,
-            @Nullable String toVersion) {}
-
     @GetMapping("/api/classes/{classId}/tasks")
     List<TaskCard> tasks(@PathVariable long classId) {
         return service.cards(classId);
@@ -112,7 +48,7 @@ class TaskController {
     /** Puts items of the library into the base of a draft. */
     @PostMapping("/api/tasks/{taskId}/materials")
     TaskView addMaterials(@PathVariable long taskId, @Valid @RequestBody Materials wanted) {
-        service.addMaterials(taskId, wanted.items);
+        service.addMaterials(taskId, wanted.items());
         return service.view(taskId);
     }
 

@@ -1,19 +1,18 @@
 package zafu.server.task;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zafu.server.task.TaskController.StepDone;
+import zafu.server.task.TaskApi.StepDone;
+import zafu.server.task.TaskDaysApi.AlsoFor;
+import zafu.server.task.TaskDaysApi.Days;
+import zafu.server.task.TaskDaysApi.Extension;
+import zafu.server.task.TaskDaysApi.StaggerTasks;
+import zafu.server.task.TaskDaysApi.StaggerVersions;
+import zafu.server.task.TaskDaysApi.ToDay;
+import zafu.server.task.TaskDaysApi.Without;
 
 /** Small changes of tasks that the week makes with one hand: days, one more group, staggered, taken back for some. */
 @RestController
@@ -27,31 +26,6 @@ class TaskDaysController {
         this.easing = easing;
         this.moves = moves;
     }
-
-    /** Days of one version, absent for none; a version other than the base has them of its own from then on. */
-    record Days(long versionId, @Nullable LocalDateTime opens, @Nullable LocalDateTime due) {}
-
-    /** The day on which a version opens from now on, or is due where it opens on none. */
-    record ToDay(long versionId, @NotNull LocalDate day) {}
-
-    record AlsoFor(long versionId, long groupId) {}
-
-    /** @param students who do not get the task any more */
-    record Without(@NotNull @Size(min = 1, max = 400) List<Long> students) {}
-
-    /** @param days teaching days from the later of today and the day on which it is due */
-    record Extension(@NotNull @Size(min = 1, max = 400) List<Long> students, @Min(1) @Max(30) int days) {}
-
-    /** @param step teaching days between one and the next */
-    record StaggerTasks(
-            @NotNull @Size(min = 2, max = 60) List<Long> tasks,
-            @NotNull LocalDateTime first,
-            @Min(1) @Max(30) int step) {}
-
-    record StaggerVersions(
-            @NotNull @Size(min = 2, max = 20) List<Long> versions,
-            @NotNull LocalDateTime first,
-            @Min(1) @Max(30) int step) {}
 
     @PostMapping("/api/tasks/{taskId}/days")
     StepDone days(@PathVariable long taskId, @Valid @RequestBody Days wanted) {

@@ -49,7 +49,7 @@ class TaskDeeds {
     }
 
     @Transactional
-    long setDays(long taskId, TaskDaysController.Days wanted) {
+    long setDays(long taskId, TaskDaysApi.Days wanted) {
         Task task = requireToChange(taskId);
         TaskVersion version = requireVersion(task, wanted.versionId());
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
@@ -66,7 +66,7 @@ class TaskDeeds {
     }
 
     @Transactional
-    long moveTo(long taskId, TaskDaysController.ToDay wanted) {
+    long moveTo(long taskId, TaskDaysApi.ToDay wanted) {
         Task task = requireToChange(taskId);
         TaskVersion version = requireVersion(task, wanted.versionId());
         Terms now = loader.only(task).tasks().get(0).content(version).terms();
@@ -103,7 +103,7 @@ class TaskDeeds {
     }
 
     @Transactional
-    long giveGroup(long taskId, TaskDaysController.AlsoFor wanted) {
+    long giveGroup(long taskId, TaskDaysApi.AlsoFor wanted) {
         Task task = requireToChange(taskId);
         TaskVersion version = requireVersion(task, wanted.versionId());
         boolean known =

@@ -18,15 +18,15 @@ import zafu.server.roster.SchoolSettings;
 /** Says what a change of a task would do to each student, by how the task was and how it would be. */
 final class TaskForesight {
     private final SchoolSettings school;
-    private final Map<StudentId, Standing> before;
+    private final Map<StudentId, Gets> before;
 
     TaskForesight(ClassTasks before, SchoolSettings school) {
         this.school = school;
-        this.before = standings(before);
+        this.before = gets(before);
     }
 
     /** What one student has of the task. */
-    private record Standing(Outcome outcome, TaskVersion.@Nullable Content content, Terms.@Nullable ForStudent terms) {}
+    private record Gets(Outcome outcome, TaskVersion.@Nullable Content content, Terms.@Nullable ForStudent terms) {}
 
     enum EffectOn {
         GAINS,
@@ -58,7 +58,7 @@ final class TaskForesight {
     List<TaskEffect> comparedWith(ClassTasks after) {
         TaskWithVersions task = after.tasks().get(0);
         List<TaskEffect> effects = new ArrayList<>();
-        standings(after).forEach((student, now) -> {
+        gets(after).forEach((student, now) -> {
             boolean running = after.triesOf(task, student).stream().anyMatch(TriesSoFar.TrySoFar::running);
             Effects of = new Effects(student, after.students().get(student).givenName(), running, effects);
             of.compare(before.get(student), now);
@@ -66,15 +66,15 @@ final class TaskForesight {
         return effects;
     }
 
-    private static Map<StudentId, Standing> standings(ClassTasks loaded) {
+    private static Map<StudentId, Gets> gets(ClassTasks loaded) {
         TaskWithVersions task = loaded.tasks().get(0);
-        Map<StudentId, Standing> standings = new LinkedHashMap<>();
+        Map<StudentId, Gets> gets = new LinkedHashMap<>();
         loaded.outcomes(task).forEach((student, outcome) -> {
             TaskVersion.Content content = outcome.given().flatMap(task::content).orElse(null);
             Terms.ForStudent terms = content == null ? null : loaded.termsFor(task, student, content);
-            standings.put(student, new Standing(outcome, content, terms));
+            gets.put(student, new Gets(outcome, content, terms));
         });
-        return standings;
+        return gets;
     }
 
     private final class Effects {
@@ -90,7 +90,7 @@ final class TaskForesight {
             this.found = found;
         }
 
-        void compare(@Nullable Standing was, Standing now) {
+        void compare(@Nullable Gets was, Gets now) {
             boolean had = was != null && was.content() != null;
             if (now.outcome() instanceof Outcome.Conflict) {
                 if (was == null || !(was.outcome() instanceof Outcome.Conflict)) {

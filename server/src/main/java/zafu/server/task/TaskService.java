@@ -83,13 +83,13 @@ class TaskService {
     }
 
     @Transactional(readOnly = true)
-    List<TaskController.TaskCard> cards(long classId) {
+    List<TaskApi.TaskCard> cards(long classId) {
         permission.requireSee(classId);
         ClassTasks loaded = loader.allOf(classId);
         return loaded.tasks().stream().map(task -> card(loaded, task)).toList();
     }
 
-    private TaskController.TaskCard card(ClassTasks loaded, TaskWithVersions task) {
+    private TaskApi.TaskCard card(ClassTasks loaded, TaskWithVersions task) {
         Map<StudentId, Outcome> outcomes = loaded.outcomes(task);
         int covered = (int) outcomes.values().stream()
                 .filter(outcome -> outcome.given().isPresent())
@@ -97,7 +97,7 @@ class TaskService {
         int conflicts = (int) outcomes.values().stream()
                 .filter(Outcome.Conflict.class::isInstance)
                 .count();
-        return new TaskController.TaskCard(
+        return new TaskApi.TaskCard(
                 task.task().id,
                 task.task().name,
                 task.task().state,
@@ -111,7 +111,7 @@ class TaskService {
 
     /** A draft with a base that is for nobody yet. */
     @Transactional
-    long create(long classId, TaskController.NewTask wanted) {
+    long create(long classId, TaskApi.NewTask wanted) {
         permission.requireChange(classId);
         requireArrangementOfClass(wanted.arrangementId(), classId);
         Task task = new Task();
@@ -179,7 +179,7 @@ class TaskService {
 
     private void requireArrangementOfClass(@Nullable Long arrangementId, long classId) {
         if (arrangementId != null && !arrangements.belongsTo(arrangementId, classId)) {
-            throw Refusal.notFound("arrangement");
+            throw Refusal.notFound("grouping");
         }
     }
 
@@ -239,7 +239,7 @@ class TaskService {
     }
 
     @Transactional
-    void handOut(long taskId, TaskController.HandOut asked) {
+    void handOut(long taskId, TaskApi.HandOut asked) {
         Task task = requireToChange(taskId, asked.version());
         List<TaskView.TaskProblem> problems = requireNothingStops(task);
         Optional<TaskView.TaskProblem> left = problems.stream()
@@ -277,10 +277,10 @@ class TaskService {
 
     /** Students do not see it any more; what they gave stays kept, and comes back when it is handed out again. */
     @Transactional
-    void takeBack(long taskId, TaskController.TakeBack asked) {
+    void takeBack(long taskId, TaskApi.TakeBack asked) {
         Task task = requireToChange(taskId, asked.version());
         if (task.state != TaskState.HANDED_OUT) {
-            throw Refusal.conflict("not-out", "This task is not handed out.");
+            throw Refusal.conflict("not-out", "This task is not assigned.");
         }
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.state = TaskState.TAKEN_BACK;
@@ -292,13 +292,12 @@ class TaskService {
     long remove(long taskId, long version) {
         Task task = requireToChange(taskId, version);
         if (task.state == TaskState.HANDED_OUT) {
-            throw Refusal.conflict("handed-out", "\"" + task.name + "\" is with students. Take it back first.");
+            throw Refusal.conflict("handed-out", "\"" + task.name + "\" is assigned. Withdraw it first.");
         }
         ClassTasks loaded = loader.only(task);
         if (!loaded.versionsWithTries(loaded.tasks().get(0)).isEmpty()) {
             throw Refusal.conflict(
-                    "begun",
-                    "Students have worked on \"" + task.name + "\"; it stays taken back, with what they gave.");
+                    "begun", "Students have worked on \"" + task.name + "\"; it stays withdrawn, with their work.");
         }
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.removed = true;

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -13,6 +14,7 @@ import zafu.server.access.AdultAccounts;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.CurrentPerson;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.StoredJson;
 import zafu.server.roster.SchoolSettings;
 
 /**
@@ -31,7 +33,7 @@ class TaskSteps {
     private final AuditTrail audit;
     private final SchoolSettings school;
     private final ApplicationEventPublisher events;
-    private final JsonMapper json;
+    private final StoredJson<TaskSnapshot> kept;
     private final Clock clock;
 
     TaskSteps(
@@ -57,8 +59,13 @@ class TaskSteps {
         this.audit = audit;
         this.school = school;
         this.events = events;
-        this.json = json;
+        this.kept = kept(json);
         this.clock = clock;
+    }
+
+    /** Without a number and in format 1 they look the same. */
+    static StoredJson<TaskSnapshot> kept(JsonMapper json) {
+        return new StoredJson<>(json, TaskSnapshot.class, List.of(UnaryOperator.identity()));
     }
 
     /** How tasks are now, before something is done to them. */
@@ -89,7 +96,7 @@ class TaskSteps {
             entry.stepId = id;
             entry.taskId = task.id;
             entry.versionAfter = task.version;
-            entry.before = json.writeValueAsString(was);
+            entry.before = kept.write(was);
             entries.save(entry);
             tell(task, deed);
         });
@@ -138,13 +145,13 @@ class TaskSteps {
             if (step.undone || task.version != entry.versionAfter) {
                 throw Refusal.conflict(
                         "changed-since",
-                        "\"" + task.name + "\" was changed since; what was done before cannot be taken back.");
+                        "\"" + task.name + "\" has been changed since; earlier steps cannot be undone.");
             }
             now.put(task, store.snapshot(task));
         }
         for (TaskStepEntry entry : all) {
             Task task = tasks.findById(entry.taskId).orElseThrow(() -> Refusal.notFound("task"));
-            store.restore(task, json.readValue(entry.before, TaskSnapshot.class));
+            store.restore(task, kept.read(entry.before));
         }
         step.undone = true;
         steps.save(step);

@@ -132,7 +132,7 @@ class TaskStore {
                 .ifPresent(version -> {
                     throw Refusal.conflict(
                             "version-started",
-                            "This cannot be taken back: a student has begun \"" + version.staffName + "\" since.");
+                            "This cannot be undone: a student has since started \"" + version.staffName + "\" since.");
                 });
     }
 

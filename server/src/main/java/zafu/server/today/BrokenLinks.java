@@ -10,7 +10,7 @@ import zafu.server.library.Library;
 import zafu.server.link.LinkChecks;
 import zafu.server.shelf.ShelvesOfClass;
 import zafu.server.task.Tasks;
-import zafu.server.today.TodayController.BrokenLink;
+import zafu.server.today.TodayApi.BrokenLink;
 
 /** Links that do not open and lie on a shelf of the class or in a task that is with its students. */
 @Component

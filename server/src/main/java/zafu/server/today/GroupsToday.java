@@ -15,6 +15,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zafu.core.roster.StudentId;
+import zafu.core.schedule.Terms;
 import zafu.server.access.AdultAccounts;
 import zafu.server.access.ClassPermission;
 import zafu.server.arrangement.Arrangements;
@@ -28,9 +29,9 @@ import zafu.server.task.PlannedTasks.Planned;
 import zafu.server.task.TaskState;
 import zafu.server.task.Tasks.Given;
 import zafu.server.task.Tasks.TaskForClass;
-import zafu.server.today.TodayController.GroupToday;
-import zafu.server.today.TodayController.Thing;
-import zafu.server.today.TodayController.ThingKind;
+import zafu.server.today.TodayApi.GroupToday;
+import zafu.server.today.TodayApi.Thing;
+import zafu.server.today.TodayApi.ThingKind;
 
 /** What today holds for each group: who is at the table when, and what is to be worked on. */
 @Component
@@ -135,8 +136,7 @@ class GroupsToday {
     }
 
     private static boolean isToday(Bar bar, LocalDate today, ZoneId zone) {
-        return bar.opens().map(opens -> !dayOf(opens, zone).isAfter(today)).orElse(true)
-                && bar.due().map(due -> !dayOf(due, zone).isBefore(today)).orElse(true);
+        return Terms.isOpenOn(bar.opens(), bar.due(), today, zone);
     }
 
     private static LocalDate dayOf(Instant moment, ZoneId zone) {

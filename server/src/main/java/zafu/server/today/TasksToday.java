@@ -26,12 +26,12 @@ import zafu.server.task.PlannedTasks.Bar;
 import zafu.server.task.PlannedTasks.Planned;
 import zafu.server.task.TaskState;
 import zafu.server.task.Tasks.TaskForClass;
-import zafu.server.today.TodayController.Draft;
-import zafu.server.today.TodayController.Late;
-import zafu.server.today.TodayController.Moment;
-import zafu.server.today.TodayController.Overdue;
-import zafu.server.today.TodayController.Soon;
-import zafu.server.today.TodayController.TaskConflict;
+import zafu.server.today.TodayApi.Draft;
+import zafu.server.today.TodayApi.Late;
+import zafu.server.today.TodayApi.Moment;
+import zafu.server.today.TodayApi.Overdue;
+import zafu.server.today.TodayApi.Soon;
+import zafu.server.today.TodayApi.TaskConflict;
 
 /** Tasks of a class that need a person today. */
 @Component

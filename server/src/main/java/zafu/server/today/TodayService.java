@@ -20,12 +20,12 @@ import zafu.server.mark.WorkOfClass;
 import zafu.server.measure.Measures;
 import zafu.server.progress.ClassWork;
 import zafu.server.roster.ClassTimes;
-import zafu.server.roster.ClassTimesController.Meeting;
+import zafu.server.roster.ClassTimesApi.Meeting;
 import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 import zafu.server.task.PlannedTasks;
 import zafu.server.task.Tasks;
-import zafu.server.today.TodayController.Today;
+import zafu.server.today.TodayApi.Today;
 
 /** Gathers what needs a person in a class now. */
 @Service
@@ -108,12 +108,12 @@ class TodayService {
                 mayChange ? firstSteps(classId, names.keySet(), !out.isEmpty()) : null);
     }
 
-    private TodayController.@Nullable FirstSteps firstSteps(long classId, Set<StudentId> students, boolean hasTask) {
+    private TodayApi.@Nullable FirstSteps firstSteps(long classId, Set<StudentId> students, boolean hasTask) {
         if (!adults.isLedThrough(current.adult().adultId())) {
             return null;
         }
-        TodayController.FirstSteps steps =
-                new TodayController.FirstSteps(measures.hasAny(students), groups.hasGroups(classId), hasTask);
+        TodayApi.FirstSteps steps =
+                new TodayApi.FirstSteps(measures.hasAny(students), groups.hasGroups(classId), hasTask);
         return steps.areTaken() ? null : steps;
     }
 

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.roster.InTheirPlace;
+import zafu.server.wish.MySurveyApi.MySurvey;
 
 /** Surveys as a student sees them: the question, the options, and what they themselves ranked. */
 @RestController
@@ -22,10 +23,6 @@ class MySurveyController {
         this.surveys = surveys;
         this.seen = seen;
     }
-
-    record MySurvey(long id, String question, List<MyOption> options, List<Long> ranked) {}
-
-    record MyOption(long id, String words) {}
 
     @GetMapping("/api/my/surveys")
     List<MySurvey> surveys() {
@@ -42,7 +39,7 @@ class MySurveyController {
     }
 
     @PutMapping("/api/my/surveys/{surveyId}")
-    void reply(@PathVariable long surveyId, @Valid @RequestBody WishController.RankedOptions reply) {
+    void reply(@PathVariable long surveyId, @Valid @RequestBody WishApi.RankedOptions reply) {
         surveys.reply(surveyId, reply.ranked());
     }
 }

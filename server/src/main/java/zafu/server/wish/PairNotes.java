@@ -39,16 +39,15 @@ class PairNotes implements StudentPart {
         this.clock = clock;
     }
 
-    List<WishController.PairNoteShown> ofClass(long classId) {
+    List<WishApi.PairNoteShown> ofClass(long classId) {
         permission.requireSeeNeeds(classId);
         return notes.findByClassIdOrderById(classId).stream()
-                .map(note ->
-                        new WishController.PairNoteShown(note.id, note.oneId, note.otherId, note.kind, note.weight))
+                .map(note -> new WishApi.PairNoteShown(note.id, note.oneId, note.otherId, note.kind, note.weight))
                 .toList();
     }
 
     @Transactional
-    void note(long classId, WishController.PairNoteEdit edit) {
+    void note(long classId, WishApi.PairNoteEdit edit) {
         permission.requireChange(classId);
         if (!roster.isIn(classId, edit.oneId()) || !roster.isIn(classId, edit.otherId())) {
             throw Refusal.notFound("student");

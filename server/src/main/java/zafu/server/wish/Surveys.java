@@ -54,7 +54,7 @@ class Surveys implements StudentPart {
     }
 
     @Transactional(readOnly = true)
-    List<WishController.SurveyShown> ofClass(long classId) {
+    List<WishApi.SurveyShown> ofClass(long classId) {
         permission.requireSee(classId);
         Set<Long> members = new HashSet<>(members(classId));
         List<Survey> found = surveys.findByClassIdOrderByIdDesc(classId);
@@ -84,19 +84,17 @@ class Surveys implements StudentPart {
                 .collect(Collectors.groupingBy(each -> each.surveyId));
     }
 
-    private static WishController.SurveyShown shown(
+    private static WishApi.SurveyShown shown(
             Survey survey, List<SurveyOption> options, List<SurveyReply> replies, int members) {
-        return new WishController.SurveyShown(
+        return new WishApi.SurveyShown(
                 survey.id,
                 survey.question,
                 survey.closed,
                 options.stream()
-                        .map(option ->
-                                new WishController.OptionShown(option.id, option.words, chosen(option.id, replies)))
+                        .map(option -> new WishApi.OptionShown(option.id, option.words, chosen(option.id, replies)))
                         .toList(),
                 replies.stream()
-                        .map(each ->
-                                new WishController.ReplyShown(each.studentId, each.options(), each.filledInBy != null))
+                        .map(each -> new WishApi.ReplyShown(each.studentId, each.options(), each.filledInBy != null))
                         .toList(),
                 members - replies.size());
     }
@@ -114,7 +112,7 @@ class Surveys implements StudentPart {
     }
 
     @Transactional
-    long ask(long classId, WishController.NewSurvey wanted) {
+    long ask(long classId, WishApi.NewSurvey wanted) {
         permission.requireChange(classId);
         List<String> distinct =
                 wanted.options().stream().map(String::strip).distinct().toList();
@@ -164,18 +162,18 @@ class Surveys implements StudentPart {
     }
 
     @Transactional(readOnly = true)
-    List<MySurveyController.MySurvey> mine() {
+    List<MySurveyApi.MySurvey> mine() {
         long student = current.studentId();
         List<Survey> open = surveys.findByClassIdInAndClosedFalseOrderById(roster.classesOf(student));
         Map<Long, List<SurveyOption>> optionsOf = optionsOf(open);
         Map<Long, List<Long>> ranked = replies.findByStudentId(student).stream()
                 .collect(Collectors.toMap(each -> each.surveyId, SurveyReply::options));
         return open.stream()
-                .map(survey -> new MySurveyController.MySurvey(
+                .map(survey -> new MySurveyApi.MySurvey(
                         survey.id,
                         survey.question,
                         optionsOf.getOrDefault(survey.id, List.of()).stream()
-                                .map(option -> new MySurveyController.MyOption(option.id, option.words))
+                                .map(option -> new MySurveyApi.MyOption(option.id, option.words))
                                 .toList(),
                         ranked.getOrDefault(survey.id, List.of())))
                 .toList();

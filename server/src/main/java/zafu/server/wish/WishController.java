@@ -1,11 +1,6 @@
 package zafu.server.wish;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,6 +9,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zafu.server.wish.WishApi.MadeSurvey;
+import zafu.server.wish.WishApi.NewSurvey;
+import zafu.server.wish.WishApi.PairNoteEdit;
+import zafu.server.wish.WishApi.PairNoteShown;
+import zafu.server.wish.WishApi.RankedOptions;
+import zafu.server.wish.WishApi.SurveyShown;
 
 /** Pair notes and surveys, as teachers see them. */
 @RestController
@@ -25,33 +26,6 @@ class WishController {
         this.notes = notes;
         this.surveys = surveys;
     }
-
-    record PairNoteShown(long id, long oneId, long otherId, PairNote.Kind kind, int weight) {}
-
-    /** @param weight of a wish, 1 to 3; for a rule it does not count */
-    record PairNoteEdit(long oneId, long otherId, @NotNull PairNote.Kind kind, @Min(1) @Max(3) int weight) {}
-
-    record NewSurvey(
-            @NotBlank @Size(max = 300) String question,
-            @Size(min = 2, max = 20) List<@NotBlank @Size(max = 120) String> options) {}
-
-    record MadeSurvey(long id) {}
-
-    /** @param waiting students who have not replied */
-    record SurveyShown(
-            long id,
-            String question,
-            boolean closed,
-            List<OptionShown> options,
-            List<ReplyShown> replies,
-            int waiting) {}
-
-    /** @param chosen how many ranked it first, second, third */
-    record OptionShown(long id, String words, List<Integer> chosen) {}
-
-    record ReplyShown(long studentId, List<Long> ranked, boolean filledIn) {}
-
-    record RankedOptions(@NotNull @Size(max = 3) List<Long> ranked) {}
 
     @GetMapping("/api/classes/{classId}/pair-notes")
     List<PairNoteShown> pairNotes(@PathVariable long classId) {

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
-import zafu.server.finding.FindController.ItemNarrowing;
+import zafu.server.finding.FindApi.ItemNarrowing;
 import zafu.server.library.Catalogue;
 import zafu.server.library.ItemKind;
 import zafu.server.library.Visibility;

@@ -154,7 +154,7 @@ class SystemClientTest {
     })
     void everyOtherStatusIsSaid(int answered, String sentence) {
         status = answered;
-        assertThatThrownBy(this::fetch).hasMessage(sentence + " All that is here was kept.");
+        assertThatThrownBy(this::fetch).hasMessage(sentence + " Nothing was changed.");
     }
 
     @ParameterizedTest
@@ -172,7 +172,7 @@ class SystemClientTest {
         lists.put("users", body);
         assertThatThrownBy(this::fetch)
                 .hasMessage(
-                        "The school's system answered with something that is no list of users. All that is here was kept.");
+                        "The school's system answered with something that is no list of users. Nothing was changed.");
     }
 
     @ParameterizedTest
@@ -180,7 +180,7 @@ class SystemClientTest {
     void aSchoolWithoutPeopleOrClassesIsNotBelieved(String empty) {
         lists.put(empty, "");
         assertThatThrownBy(this::fetch)
-                .hasMessage("The school's system sent no people or no classes. All that is here was kept.");
+                .hasMessage("The school's system sent no people or no classes. Nothing was changed.");
     }
 
     @Test
@@ -197,6 +197,6 @@ class SystemClientTest {
     @Test
     void anAddressWhereNobodyAnswersIsSaid() {
         assertThatThrownBy(() -> new SystemClient("http://localhost:1", "x").fetch())
-                .hasMessage("The school's system does not answer at its address. All that is here was kept.");
+                .hasMessage("The school's system does not answer at its address. Nothing was changed.");
     }
 }

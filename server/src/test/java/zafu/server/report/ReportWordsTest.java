@@ -3,9 +3,23 @@ package zafu.server.report;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.text.Normalizer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Properties;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -50,6 +64,52 @@ class ReportWordsTest {
     void anApostropheInAPatternOrInANameStaysOne() {
         assertThat(in("en").of("letter.intro", "O'Dunmore {1}", "Monday", "Friday"))
                 .isEqualTo("This is a short account of O'Dunmore {1}'s work from Monday to Friday.");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"fr", "es", "ar", "zh"})
+    void everyLanguageSaysTheSameThings(String language) throws IOException {
+        assertThat(patterns(language).keySet()).isEqualTo(patterns("en").keySet());
+        patterns("en")
+                .stringPropertyNames()
+                .forEach(key -> assertThat(placesIn(language, key)).as(key).isSubsetOf(placesIn("en", key)));
+        assertThat(in(language).number(3)).isEqualTo("3");
+    }
+
+    private static Properties patterns(String language) throws IOException {
+        Properties patterns = new Properties();
+        String file = "/reports/" + language + ".properties";
+        patterns.load(new InputStreamReader(ReportWords.class.getResourceAsStream(file), StandardCharsets.UTF_8));
+        return patterns;
+    }
+
+    private static Set<String> placesIn(String language, String key) {
+        try {
+            Matcher places =
+                    Pattern.compile("\\{\\d}").matcher(patterns(language).getProperty(key));
+            return places.results().map(MatchResult::group).collect(Collectors.toSet());
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    @Test
+    void aLetterFromTheRightIsPrintedWithItsWordsInOrder() throws IOException {
+        ReportWords words = in("ar");
+        Sheet letter = new Sheet(
+                "ar",
+                false,
+                "Quillmere",
+                words.of("letter.title", "Umi"),
+                "",
+                List.of(words.of("letter.greeting", "Umi"), words.counted("letter.handed-in", 3, 2, "Umi")),
+                List.of(),
+                "",
+                List.of(words.of("letter.regards")));
+        try (PDDocument pdf = Loader.loadPDF(SheetPages.pdf(List.of(letter), "A4"))) {
+            String read = Normalizer.normalize(new PDFTextStripper().getText(pdf), Normalizer.Form.NFKC);
+            assertThat(read).contains("عائلة", "الكريمة", "Umi").doesNotContain("______");
+        }
     }
 
     @Test

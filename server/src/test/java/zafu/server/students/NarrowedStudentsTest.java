@@ -22,7 +22,7 @@ import zafu.core.roster.StudentId;
 import zafu.server.arrangement.Arrangements.GroupWithMembers;
 import zafu.server.measure.ScoresNow;
 import zafu.server.need.Needs.NeedMark;
-import zafu.server.students.StudentsController.StudentShown;
+import zafu.server.students.StudentsApi.StudentShown;
 
 /** Narrowing and sorting, on their own. */
 class NarrowedStudentsTest {

@@ -1,0 +1,39 @@
+package zafu.server.platform;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The languages that Zafu speaks, and whether a person's word for a language means one of them. */
+public final class SpokenLanguage {
+    /** Of adults' places; the first serves where none is chosen. */
+    public static final List<String> TO_ADULTS = List.of("en", "fr", "es");
+
+    /** Of students' pages and sign-in. */
+    public static final List<String> TO_STUDENTS = List.of("en", "fr", "es", "ar", "zh");
+
+    private SpokenLanguage() {}
+
+    /** @param word a tag such as "fr" or "fr-CA", or the name of the language in English or in itself */
+    public static Optional<String> among(List<String> tags, String word) {
+        return tags.stream().filter(tag -> isCalled(tag, word)).findFirst();
+    }
+
+    public static boolean isCalled(String tag, String word) {
+        String wanted = word.strip();
+        return wanted.split("[-_]")[0].equalsIgnoreCase(tag) || isNameOf(Locale.forLanguageTag(tag), wanted);
+    }
+
+    /** Whether a name is that of a language in English or in itself, whatever its case. */
+    public static boolean isNameOf(Locale language, String name) {
+        return language.getDisplayLanguage(Locale.ENGLISH).equalsIgnoreCase(name)
+                || language.getDisplayLanguage(language).equalsIgnoreCase(name);
+    }
+
+    /** @throws Refusal where Zafu does not speak it here */
+    public static void require(List<String> tags, String tag) {
+        if (!tags.contains(tag)) {
+            throw Refusal.unusableField("not-spoken", "language", "Zafu does not speak \"" + tag + "\" here.");
+        }
+    }
+}
