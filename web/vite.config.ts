@@ -43,6 +43,7 @@ const adultsOnly = [
   "Units",
   "Week",
   "Wishes",
+  "adults-",
 ];
 
 export default defineConfig({
@@ -104,12 +105,23 @@ export default defineConfig({
     chunkSizeWarningLimit: 700,
     rolldownOptions: {
       output: {
+        // A catalogue carries its language in its name; those of adults are not fetched ahead by a student's device.
+        chunkFileNames: ({ facadeModuleId }) => {
+          const [, language, catalogue] =
+            /[\\/]languages[\\/]([a-z]+)[\\/](students(?=[\\/])|[a-z-]+\.json)/.exec(facadeModuleId ?? "") ??
+            [];
+          if (!catalogue) {
+            return "assets/[name]-[hash].js";
+          }
+          const whose = catalogue === "students" ? "words" : `adults-${catalogue.replace(".json", "")}`;
+          return `assets/${whose}-${language}-[hash].js`;
+        },
         // What every page stands on is one file: on a slow device each file costs more than its bytes.
         codeSplitting: {
           groups: [
             {
               name: "ground",
-              test: /node_modules[\\/](react|react-dom|react-router|scheduler|@emotion|@tanstack[\\/](query-core|react-query|query-persist-client-core|react-query-persist-client)|@mui[\\/](system|styled-engine|utils|private-theming)|@mui[\\/]material[\\/](esm[\\/])?(styles|Box|Button|ButtonBase|utils)|idb|openapi-fetch|stylis)[\\/]/,
+              test: /node_modules[\\/](react|react-dom|react-router|scheduler|@emotion|@tanstack[\\/](query-core|react-query|query-persist-client-core|react-query-persist-client)|@mui[\\/](system|styled-engine|utils|private-theming)|@mui[\\/]material[\\/](esm[\\/])?(styles|Box|Button|ButtonBase|utils)|idb|openapi-fetch|stylis|i18next|i18next-icu|intl-messageformat|@formatjs)[\\/]/,
             },
           ],
         },

@@ -1,48 +1,50 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, Suspense } from "react";
+import { Suspense, useEffect, useState } from "react";
 import { Route, Routes } from "react-router";
 import { sessionQuery } from "./api/queries";
+import { switchTo, useLanguage, wantedBy } from "./languages/chosen";
+import { place } from "./languages/place";
 import { StudentPlaces } from "./mywork/StudentPlaces";
 import { Mishap } from "./shell/Mishap";
 import { Waiting } from "./shell/Waiting";
 
-const SignIn = lazy(() => import("./signin/SignIn"));
-const ChangePassword = lazy(() => import("./signin/ChangePassword"));
-const InvitedPlace = lazy(() => import("./signin/InvitedPlace"));
-const JoinPlace = lazy(() => import("./entry/JoinPlace"));
-const ScoresPlace = lazy(() => import("./scores/ScoresPlace"));
-const WishesPlace = lazy(() => import("./wishes/WishesPlace"));
-const SchoolPlace = lazy(() => import("./school/SchoolPlace"));
-const FirstRun = lazy(() => import("./firstrun/FirstRun"));
-const OpenShell = lazy(() => import("./shell/OpenShell"));
-const TeacherShell = lazy(() => import("./shell/TeacherShell"));
-const HomeClass = lazy(() => import("./shell/HomeClass"));
-const StudentsPlace = lazy(() => import("./students/StudentsPlace"));
-const BringInPlace = lazy(() => import("./bringin/BringInPlace"));
-const ArrangePlace = lazy(() => import("./arrange/ArrangePlace"));
-const BenchPlace = lazy(() => import("./arrange/BenchPlace"));
-const ListsPlace = lazy(() => import("./arrange/ListsPlace"));
-const CornersPlace = lazy(() => import("./corners/CornersPlace"));
-const HistoryPlace = lazy(() => import("./history/HistoryPlace"));
-const MeetingsPlace = lazy(() => import("./meeting/MeetingsPlace"));
-const SharingPlace = lazy(() => import("./sharing/SharingPlace"));
-const TodayPlace = lazy(() => import("./today/TodayPlace"));
-const WeekPlace = lazy(() => import("./plan/week/WeekPlace"));
-const TasksPlace = lazy(() => import("./plan/TasksPlace"));
-const SeeAsPlace = lazy(() => import("./plan/SeeAsPlace"));
-const TaskPlace = lazy(() => import("./plan/TaskPlace"));
-const LivePlace = lazy(() => import("./progress/live/LivePlace"));
-const MarkingPlace = lazy(() => import("./progress/marking/MarkingPlace"));
-const ResultsPlace = lazy(() => import("./progress/results/ResultsPlace"));
-const ProgressPlace = lazy(() => import("./progress/ProgressPlace"));
-const LibraryPlace = lazy(() => import("./library/LibraryPlace"));
-const ItemEditorPlace = lazy(() => import("./library/ItemEditorPlace"));
-const UnitsPlace = lazy(() => import("./units/UnitsPlace"));
-const SkillsPlace = lazy(() => import("./skills/SkillsPlace"));
+const SignIn = place(() => import("./signin/SignIn"));
+const ChangePassword = place(() => import("./signin/ChangePassword"));
+const InvitedPlace = place(() => import("./signin/InvitedPlace"));
+const JoinPlace = place(() => import("./entry/JoinPlace"));
+const ScoresPlace = place(() => import("./scores/ScoresPlace"));
+const WishesPlace = place(() => import("./wishes/WishesPlace"));
+const SchoolPlace = place(() => import("./school/SchoolPlace"));
+const FirstRun = place(() => import("./firstrun/FirstRun"));
+const OpenShell = place(() => import("./frame/OpenShell"));
+const TeacherShell = place(() => import("./frame/TeacherShell"));
+const HomeClass = place(() => import("./frame/HomeClass"));
+const StudentsPlace = place(() => import("./students/StudentsPlace"));
+const BringInPlace = place(() => import("./bringin/BringInPlace"));
+const ArrangePlace = place(() => import("./arrange/ArrangePlace"));
+const BenchPlace = place(() => import("./arrange/BenchPlace"));
+const ListsPlace = place(() => import("./arrange/ListsPlace"));
+const CornersPlace = place(() => import("./corners/CornersPlace"));
+const HistoryPlace = place(() => import("./history/HistoryPlace"));
+const MeetingsPlace = place(() => import("./meeting/MeetingsPlace"));
+const SharingPlace = place(() => import("./sharing/SharingPlace"));
+const TodayPlace = place(() => import("./today/TodayPlace"));
+const WeekPlace = place(() => import("./plan/week/WeekPlace"));
+const TasksPlace = place(() => import("./plan/TasksPlace"));
+const SeeAsPlace = place(() => import("./plan/SeeAsPlace"));
+const TaskPlace = place(() => import("./plan/TaskPlace"));
+const LivePlace = place(() => import("./progress/live/LivePlace"));
+const MarkingPlace = place(() => import("./progress/marking/MarkingPlace"));
+const ResultsPlace = place(() => import("./progress/results/ResultsPlace"));
+const ProgressPlace = place(() => import("./progress/ProgressPlace"));
+const LibraryPlace = place(() => import("./library/LibraryPlace"));
+const ItemEditorPlace = place(() => import("./library/ItemEditorPlace"));
+const UnitsPlace = place(() => import("./units/UnitsPlace"));
+const SkillsPlace = place(() => import("./skills/SkillsPlace"));
 
 export function App() {
   return (
-    <Mishap>
+    <Mishap key={useLanguage()}>
       <Places />
     </Mishap>
   );
@@ -50,7 +52,18 @@ export function App() {
 
 function Places() {
   const session = useQuery(sessionQuery);
-  if (!session.data) {
+  const tag = useLanguage();
+  const wanted = session.data && wantedBy(session.data.language, session.data.who === "ADULT");
+  const [lost, setLost] = useState<Error>();
+  useEffect(() => {
+    if (wanted && wanted !== tag) {
+      switchTo(wanted).catch(setLost);
+    }
+  }, [wanted, tag]);
+  if (lost) {
+    throw lost;
+  }
+  if (!session.data || wanted !== tag) {
     return <Waiting />;
   }
   return (

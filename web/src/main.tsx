@@ -11,6 +11,8 @@ import "@fontsource-variable/atkinson-hyperlegible-next";
 import { shownToStudents } from "./api/persister";
 import { queryClient } from "./api/queryClient";
 import { App } from "./app";
+import { AsWritten } from "./languages/AsWritten";
+import { speakToWhoIsHere } from "./languages/chosen";
 import { NoticeProvider } from "./shell/Notice";
 import { theme, ZafuGlobalStyles } from "./theme";
 
@@ -23,7 +25,7 @@ if (!root) {
 
 const kept = { queryClient, ...shownToStudents };
 // What a student was last shown is there before the first paint, so that nothing is painted twice on a slow device.
-await persistQueryClientRestore(kept);
+await Promise.all([persistQueryClientRestore(kept), speakToWhoIsHere()]);
 persistQueryClientSubscribe(kept);
 
 createRoot(root).render(
@@ -34,9 +36,11 @@ createRoot(root).render(
         <ZafuGlobalStyles />
         <QueryClientProvider client={queryClient}>
           <BrowserRouter>
-            <NoticeProvider>
-              <App />
-            </NoticeProvider>
+            <AsWritten>
+              <NoticeProvider>
+                <App />
+              </NoticeProvider>
+            </AsWritten>
           </BrowserRouter>
         </QueryClientProvider>
       </ThemeProvider>

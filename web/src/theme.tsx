@@ -222,6 +222,8 @@ export function ZafuGlobalStyles() {
         "html, body, #root": { height: "100%" },
         body: { background: "var(--z-paper)", color: "var(--z-ink)", fontVariantNumeric: "tabular-nums" },
         "h1, h2, h3, p, ul": { margin: 0 },
+        // On a page that is written from the right, a text of another direction keeps its own.
+        "[dir=rtl] body *": { unicodeBidi: "plaintext" },
         a: { color: "var(--z-aubergine)" },
         // What a student reads and answers, wherever it is shown to them.
         ".reading": {

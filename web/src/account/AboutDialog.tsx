@@ -25,10 +25,10 @@ export default function AboutDialog({ onClose }: { onClose: () => void }) {
         {!about && <Waiting />}
         {about && (
           <>
-            <Box>{words.version(about.version)}</Box>
+            <Box>{words.version({ version: about.version })}</Box>
             <Box sx={{ mt: 1 }}>{words.fonts}</Box>
             <Box component="h3" sx={{ fontSize: 15, mt: 2, mb: 0.5 }}>
-              {words.parts(about.parts.length)}
+              {words.parts({ count: about.parts.length })}
             </Box>
             <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
               {about.parts.map((part) => (

@@ -61,14 +61,15 @@ export default function SignInsDialog({ onClose }: { onClose: () => void }) {
               <Box sx={{ flex: 1, minWidth: 200 }}>
                 <b>{place.device}</b>
                 <Box sx={{ color: "var(--z-soft)", fontSize: 13 }}>
-                  {words.since(moment(place.since))} · {words.lastSeen(moment(place.lastSeen))}
+                  {words.since({ when: moment(place.since) })} ·{" "}
+                  {words.lastSeen({ when: moment(place.lastSeen) })}
                 </Box>
               </Box>
               {place.here ? (
                 <Box sx={{ color: "var(--z-soft)" }}>{words.here}</Box>
               ) : (
                 <Button
-                  aria-label={words.endOf(place.device, moment(place.since))}
+                  aria-label={words.endOf({ device: place.device, when: moment(place.since) })}
                   disabled={end.isPending}
                   onClick={() => end.mutate(place.key)}
                 >

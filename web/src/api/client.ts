@@ -1,8 +1,14 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import { wordsOf } from "../languages/words";
 import { askWithEffort } from "./askWithEffort";
 import type { components, paths } from "./schema";
 
+const words = wordsOf("shell");
+
 export type Schemas = components["schemas"];
+
+/** Whom the table of students shows and in which order. */
+export type StudentNarrowing = NonNullable<paths["/api/students"]["get"]["parameters"]["query"]>;
 
 /** By what the library can be narrowed. */
 export type ItemNarrowing = Omit<
@@ -24,7 +30,7 @@ export class ApiProblem extends Error {
 /** Nobody answered. */
 export class Unreached extends TypeError {
   constructor() {
-    super("Zafu does not answer. Is the network there?");
+    super(words.unreached);
   }
 }
 
@@ -57,7 +63,7 @@ const problems: Middleware = {
 async function problemOf(response: Response): Promise<ApiProblem> {
   try {
     const body = (await response.json()) as { code?: string; detail?: string };
-    return new ApiProblem(response.status, body.code ?? "unknown", body.detail ?? "Something went wrong.");
+    return new ApiProblem(response.status, body.code ?? "unknown", body.detail ?? words.wentWrong);
   } catch {
     // Something before Zafu answers for it.
     const sentence = response.status === 401 ? "Please sign in." : new Unreached().message;

@@ -1,6 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
-import type { Narrowing } from "../students/narrowing";
-import { api, data, type ItemNarrowing } from "./client";
+import { api, data, type ItemNarrowing, type StudentNarrowing } from "./client";
 import { ofThePage } from "./ofThePage";
 
 /** One options factory per server resource; keys begin with what changes together. */
@@ -33,7 +32,7 @@ export const studentsQuery = (classId: number) =>
     queryFn: () => data(api.GET("/api/classes/{classId}/students", { params: { path: { classId } } })),
   });
 
-export const studentsScreenQuery = (classId: number | undefined, narrowing: Narrowing) =>
+export const studentsScreenQuery = (classId: number | undefined, narrowing: StudentNarrowing) =>
   queryOptions({
     queryKey: ["class", classId ?? "all", "screen", narrowing],
     queryFn: () => data(api.GET("/api/students", { params: { query: { ...narrowing, classId } } })),

@@ -38,11 +38,11 @@ export function AdviceCard({ bench, onCommand }: Props) {
                 variant="text"
                 size="small"
                 sx={{ minWidth: 0, px: 0.75 }}
-                aria-label={words.advice.move(name, group)}
+                aria-label={words.advice.move({ name, group })}
                 onClick={() =>
                   onCommand(
                     { kind: "PLACE", students: [each.id], groupId: each.toGroupId },
-                    words.advice.moved(name, group),
+                    words.advice.moved({ name, group }),
                   )
                 }
               >
@@ -53,8 +53,11 @@ export function AdviceCard({ bench, onCommand }: Props) {
         );
       })}
       {moves > 1 && (
-        <Button size="small" onClick={() => onCommand({ kind: "TAKE_ADVICE" }, words.advice.allMoved(moves))}>
-          {words.advice.all(moves)}
+        <Button
+          size="small"
+          onClick={() => onCommand({ kind: "TAKE_ADVICE" }, words.advice.allMoved({ count: moves }))}
+        >
+          {words.advice.all({ count: moves })}
         </Button>
       )}
     </Card>

@@ -89,7 +89,7 @@ function PutAway({ classId }: { classId: number }) {
       api.POST("/api/arrangements/{arrangementId}/restored", { params: { path: { arrangementId: id } } }),
     onSuccess: (_, { name }) => {
       queryClient.invalidateQueries({ queryKey: ["class"] });
-      tell(words.putAway.restored(name));
+      tell(words.putAway.restored({ name }));
     },
     onError: (error) => tell(error.message),
   });
@@ -102,7 +102,7 @@ function PutAway({ classId }: { classId: number }) {
         <Box key={each.id} sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
           {each.name}
           <Box component="span" sx={{ color: "var(--z-soft)" }}>
-            {words.putAway.on(day(each.on))}
+            {words.putAway.on({ day: day(each.on) })}
           </Box>
           <Button size="small" onClick={() => restore.mutate(each)}>
             {words.putAway.restore}

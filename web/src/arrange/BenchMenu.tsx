@@ -85,14 +85,14 @@ function PutAwayDialog({ bench, onClose }: { bench: Schemas["BenchView"]; onClos
     mutationFn: () => api.DELETE("/api/arrangements/{arrangementId}", path),
     onSuccess: () => {
       refresh();
-      tell(words.putAway.done(bench.name), () => restore.mutate());
+      tell(words.putAway.done({ name: bench.name }), () => restore.mutate());
       navigate(`/classes/${bench.classId}/arrange`);
     },
     onError: (error) => tell(error.message),
   });
   return (
     <Dialog open onClose={onClose} aria-labelledby="put-away-title">
-      <DialogTitle id="put-away-title">{words.putAway.title(bench.name)}</DialogTitle>
+      <DialogTitle id="put-away-title">{words.putAway.title({ name: bench.name })}</DialogTitle>
       <DialogContent>{words.putAway.about}</DialogContent>
       <DialogActions>
         <Button onClick={onClose} autoFocus>

@@ -8,7 +8,7 @@ import { benchQuery, classesQuery } from "../api/queries";
 import { PlaceHead } from "../shell/Card";
 import { day, timeInZone } from "../shell/dates";
 import { useFocus } from "../shell/focus";
-import { type KeyHint, useShowKeys } from "../shell/keyHints";
+import { type KeyHint, noKeys, useShowKeys } from "../shell/keyHints";
 import { useNotice } from "../shell/Notice";
 import { useMayChange } from "../shell/role";
 import { Waiting } from "../shell/Waiting";
@@ -25,7 +25,7 @@ import { type Comparison, useComparison } from "./useComparison";
 import { useSelection } from "./useSelection";
 import { words } from "./words";
 
-const keys: readonly KeyHint[] = [
+const keys = (): readonly KeyHint[] => [
   [["1–9"], words.keys.place],
   [["[", "]"], words.keys.move],
   [["L"], words.keys.lock],
@@ -39,7 +39,7 @@ export default function BenchPlace() {
   const focus = useFocus();
   const chooseArrangement = focus.chooseArrangement;
   useEffect(() => chooseArrangement(arrangementId), [chooseArrangement, arrangementId]);
-  useShowKeys(useMayChange() ? keys : []);
+  useShowKeys(useMayChange() ? keys : noKeys);
   return bench ? <Bench key={bench.id} bench={bench} /> : <Waiting />;
 }
 
@@ -120,7 +120,7 @@ function BenchHead({ bench, comparison, onCommand, onStart }: HeadProps) {
     <PlaceHead title={bench.name} about={`${bench.subject} · ${day(bench.beginsOn)} – ${day(bench.endsOn)}`}>
       {bench.lastStep && zone && (
         <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }} title={bench.lastStep.by}>
-          {words.kept(timeInZone(bench.lastStep.at, zone))}
+          {words.kept({ time: timeInZone(bench.lastStep.at, zone) })}
         </Box>
       )}
       {mayChange && (

@@ -38,7 +38,7 @@ function useChoices(bench: Schemas["BenchView"], open: boolean): Choice[] {
       .map((each) => ({ key: `other ${each.id}`, label: each.name, against: { other: each.id } })),
     ...earlier.map((each) => ({
       key: `step ${each.id}`,
-      label: words.comparing.step(dayAndTimeInZone(each.at, zone)),
+      label: words.comparing.step({ at: dayAndTimeInZone(each.at, zone) }),
       against: { step: each.id },
     })),
   ];
@@ -94,7 +94,7 @@ export function CompareStrip({ bench, comparison }: Props) {
   const name =
     "other" in against
       ? arrangements.find((each) => each.id === against.other)?.name
-      : at && words.comparing.step(dayAndTimeInZone(at, zone));
+      : at && words.comparing.step({ at: dayAndTimeInZone(at, zone) });
   const moved = comparison.compared.students.filter((each) => each.moved).length;
   return (
     <Card
@@ -111,7 +111,7 @@ export function CompareStrip({ bench, comparison }: Props) {
     >
       <Box sx={{ flex: 1 }}>
         {words.comparing.with} <b>{name}</b>:{" "}
-        {words.comparing.summary(moved, comparison.compared.students.length - moved)}
+        {words.comparing.summary({ moved, stayed: comparison.compared.students.length - moved })}
       </Box>
       <Button size="small" onClick={comparison.stop}>
         {words.comparing.stop}

@@ -31,7 +31,7 @@ export function CopyDialog({ bench, onClose }: { bench: Schemas["BenchView"]; on
     onSuccess: async ({ id }, { name }) => {
       await queries.invalidateQueries({ queryKey: ["class", bench.classId, "arrangements"] });
       onClose();
-      tell(words.copy.done(name));
+      tell(words.copy.done({ name }));
       navigate(`/classes/${bench.classId}/arrange/${id}`);
     },
     onError: (error) => tell(error.message),

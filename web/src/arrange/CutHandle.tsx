@@ -47,7 +47,7 @@ export function CutHandle({ cut, bench, scale, width, height, onCut }: Props) {
       role="slider"
       tabIndex={mayChange ? 0 : -1}
       aria-readonly={!mayChange}
-      aria-label={words.cut(name(cut.lowerGroupId), name(cut.upperGroupId))}
+      aria-label={words.cut({ lower: name(cut.lowerGroupId), upper: name(cut.upperGroupId) })}
       aria-valuenow={value}
       aria-valuemin={bench.measure.lowest}
       aria-valuemax={bench.measure.highest}

@@ -35,8 +35,8 @@ export function Dragging({ bench, selection, comparison, onCommand }: Props) {
     if (over) {
       const group = bench.groups.find((each) => `group-${each.id}` === over.id);
       const said = group
-        ? words.says.placed(students.length, group.name)
-        : words.says.unplaced(students.length);
+        ? words.says.placed({ count: students.length, group: group.name })
+        : words.says.unplaced({ count: students.length });
       onCommand({ kind: "PLACE", students, groupId: group?.id }, said);
     }
   };

@@ -87,7 +87,7 @@ function fitSentence(bench: Schemas["BenchView"], fits: Map<number, number>): st
   const next = fits.get(bench.groups.length + 1);
   const suggested =
     bench.suggestedGroups !== undefined && bench.suggestedGroups !== bench.groups.length
-      ? words.fitSuggested(bench.suggestedGroups)
+      ? words.fitSuggested({ groups: bench.suggestedGroups })
       : "";
   if (now === undefined) {
     return suggested;

@@ -20,7 +20,7 @@ export function GroupNote({
       component="textarea"
       rows={2}
       maxLength={500}
-      aria-label={words.noteFor(group.name)}
+      aria-label={words.noteFor({ group: group.name })}
       placeholder={mayChange ? `✎ ${words.note}` : undefined}
       readOnly={!mayChange}
       value={text}

@@ -86,7 +86,7 @@ function Moved({ step }: { step: Schemas["HistoryStep"] }) {
   return (
     <Box sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
       {step.moved.slice(0, SHOWN).map(words.history.moved).join("; ")}
-      {more > 0 && ` ${words.history.andMore(more)}`}
+      {more > 0 && ` ${words.history.andMore({ count: more })}`}
     </Box>
   );
 }

@@ -12,7 +12,6 @@ import { privateListQuery, wallListQuery } from "../api/queries";
 import { Card, PlaceHead } from "../shell/Card";
 import { day } from "../shell/dates";
 import { NotPrinted } from "../shell/NotPrinted";
-import { plural } from "../shell/plural";
 import { rangeText, scoreText } from "../shell/score";
 import { Waiting } from "../shell/Waiting";
 import { words } from "./words";
@@ -176,14 +175,14 @@ interface GroupProps {
 
 function PrivateGroup({ group, measure, wanted }: GroupProps) {
   const about = [
-    plural(group.students.length, "student"),
+    words.start.members({ count: group.students.length }),
     group.studentName !== undefined &&
       group.studentName !== group.name &&
-      words.studentsSay(group.studentName),
+      words.studentsSay({ name: group.studentName }),
     wanted.figures &&
       group.median !== undefined &&
       `${words.median} ${scoreText(group.median, measure)}, ${rangeText(group.lowest ?? 0, group.highest ?? 0, measure)}`,
-    group.leads.length > 0 && words.withAdults(group.leads.join(", ")),
+    group.leads.length > 0 && words.withAdults({ names: group.leads.join(", ") }),
   ].filter(Boolean);
   return (
     <section aria-label={group.name}>

@@ -69,7 +69,7 @@ export function NamesDialog({ bench, onCommand, onClose }: Props) {
                 setChosen("Knots");
               }}
             >
-              {words.names.remove(set.title)}
+              {words.names.remove({ title: set.title })}
             </Button>
           )}
         </Box>
@@ -97,7 +97,9 @@ export function NamesDialog({ bench, onCommand, onClose }: Props) {
         <Box component="ul" sx={{ m: 0, pl: 2.5, color: "var(--z-soft)" }}>
           {bench.groups.map(
             (group, i) =>
-              names[i] !== undefined && <li key={group.id}>{words.names.preview(group.name, names[i])}</li>,
+              names[i] !== undefined && (
+                <li key={group.id}>{words.names.preview({ from: group.name, to: names[i] })}</li>
+              ),
           )}
         </Box>
       </DialogContent>

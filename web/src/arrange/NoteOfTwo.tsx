@@ -57,7 +57,7 @@ export function NoteOfTwo({ one, other }: Props) {
   });
   return (
     <Box component="label" sx={{ display: "grid", gap: 0.5, mt: 0.5 }}>
-      {words.ofTwo.label(one.givenName, other.givenName)}
+      {words.ofTwo.label({ one: one.givenName, other: other.givenName })}
       <select
         value=""
         disabled={note.isPending}

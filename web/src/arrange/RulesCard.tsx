@@ -32,7 +32,7 @@ export function RulesCard({ bench, selection }: Props) {
           key={rule.kind + rule.students.join()}
           sx={{ color: rule.met === false ? "var(--z-clayText)" : "var(--z-soft)" }}
         >
-          {words.rule[rule.kind](rule.students.map((id) => names.get(id)).join(" and "))}{" "}
+          {words.rule[rule.kind]({ names: rule.students.map((id) => names.get(id) ?? "") })}{" "}
           <Standing met={rule.met} />
         </Box>
       ))}

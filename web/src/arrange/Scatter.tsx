@@ -44,7 +44,7 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
     <>
       <Box
         role="group"
-        aria-label={words.scatter.label(bench.measure.name, second.measure.name)}
+        aria-label={words.scatter.label({ across: bench.measure.name, up: second.measure.name })}
         sx={{ position: "relative", height: HEIGHT }}
       >
         <Axes left={LEFT} bottom={BOTTOM} />
@@ -66,7 +66,8 @@ export function Scatter({ bench, secondId, selection, width }: Props) {
       </Box>
       <Box sx={{ display: "flex", fontSize: 12.5, color: "var(--z-soft)" }}>
         <Box sx={{ flex: 1 }}>
-          {dots.length < bench.students.length && words.scatter.missing(bench.students.length - dots.length)}
+          {dots.length < bench.students.length &&
+            words.scatter.missing({ count: bench.students.length - dots.length })}
         </Box>
         {words.scatter.across(bench.measure.name)}
       </Box>

@@ -164,7 +164,7 @@ function Gaps({ bench, at }: { bench: Schemas["BenchView"]; at: (value: number) 
           pl: `${at(cut.value) - left + 10}px`,
         }}
       >
-        {right - at(cut.value) > 70 && words.gap(points)}
+        {right - at(cut.value) > 70 && words.gap({ points })}
       </Box>
     );
   });

@@ -41,7 +41,7 @@ export function SharedWithUs({ classId }: { classId: number }) {
       ),
     onSuccess: async ({ id }, { name }) => {
       await queryClient.invalidateQueries({ queryKey: ["class", classId, "arrangements"] });
-      tell(words.shared.taken(name));
+      tell(words.shared.taken({ name }));
       navigate(`/classes/${classId}/arrange/${id}`);
     },
     onError: (error) => tell(error.message),

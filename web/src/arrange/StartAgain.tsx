@@ -130,8 +130,8 @@ function Preview({
       >
         {proposed.groups?.map((group, i) => (
           <Box key={i} sx={{ border: "1px solid var(--z-line)", borderRadius: "8px", p: 1 }}>
-            <b>{proposed.names[i] ?? words.start.members(group.length)}</b>
-            {proposed.names[i] && <Box>{words.start.members(group.length)}</Box>}
+            <b>{proposed.names[i] ?? words.start.members({ count: group.length })}</b>
+            {proposed.names[i] && <Box>{words.start.members({ count: group.length })}</Box>}
             <Box sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
               {group.map((id) => names.get(id)).join(", ")}
             </Box>
@@ -141,7 +141,7 @@ function Preview({
       {proposed.granted.length > 0 && <Box sx={{ mt: 1 }}>{words.start.granted(proposed.granted)}</Box>}
       {proposed.leftOut.length > 0 && (
         <Box sx={{ mt: 1, color: "var(--z-soft)" }}>
-          {words.start.leftOut(proposed.leftOut.map((id) => names.get(id)).join(", "))}
+          {words.start.leftOut({ names: proposed.leftOut.map((id) => names.get(id)).join(", ") })}
         </Box>
       )}
     </Box>

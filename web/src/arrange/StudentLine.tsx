@@ -89,7 +89,7 @@ const Facts = memo(function Facts({ student, measure, alsoIn, movedFrom }: Facts
             {student.homeClass}
           </Box>
         )}
-        {alsoIn && <Small>{words.alsoIn(alsoIn)}</Small>}
+        {alsoIn && <Small>{words.alsoIn({ names: alsoIn })}</Small>}
         {movedFrom && <Small strong>{movedFrom}</Small>}
       </span>
       {student.locked && <Mark help={words.lockedHelp}>{words.locked}</Mark>}

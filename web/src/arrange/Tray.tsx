@@ -64,14 +64,14 @@ export function Tray(props: Props) {
           {number <= 9 && (
             <Box component="span" className="no-print">
               {" "}
-              · {words.key(number)}
+              · {words.key({ number })}
             </Box>
           )}
         </Box>
         {mayChange && <TrayMenu bench={bench} group={group} selection={selection} onCommand={onCommand} />}
       </Box>
       {former !== undefined && former !== group.name && (
-        <Box sx={{ fontSize: 12.5, color: "var(--z-saffron)" }}>{words.comparing.groupFrom(former)}</Box>
+        <Box sx={{ fontSize: 12.5, color: "var(--z-saffron)" }}>{words.comparing.groupFrom({ former })}</Box>
       )}
       <Figures bench={bench} group={group} />
       {members.map((student) => (
@@ -114,10 +114,11 @@ function Figures({ bench, group }: { bench: Schemas["BenchView"]; group: Schemas
   const more = [
     group.studentName !== undefined &&
       group.studentName !== group.name &&
-      words.studentsSay(group.studentName),
+      words.studentsSay({ name: group.studentName }),
     mix,
-    !projector && group.needs !== undefined && group.needs > 0 && words.needs(group.needs),
-    group.leads.length > 0 && words.withAdults(group.leads.map((each) => adults.get(each) ?? "").join(", ")),
+    !projector && group.needs !== undefined && group.needs > 0 && words.needs({ count: group.needs }),
+    group.leads.length > 0 &&
+      words.withAdults({ names: group.leads.map((each) => adults.get(each) ?? "").join(", ") }),
   ].filter(Boolean);
   return (
     <Box sx={{ fontSize: 12.5, color: "var(--z-soft)", mb: 0.75 }}>

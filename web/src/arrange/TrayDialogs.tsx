@@ -54,12 +54,15 @@ export function LeadsDialog({ bench, group, onCommand, onClose }: Props & { benc
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     onClose();
-    onCommand({ kind: "LEAD", groupId: group.id, adults: leads }, words.leadsDialog.kept(group.name));
+    onCommand(
+      { kind: "LEAD", groupId: group.id, adults: leads },
+      words.leadsDialog.kept({ group: group.name }),
+    );
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="leads-title">
       <form onSubmit={submit}>
-        <DialogTitle id="leads-title">{words.leadsDialog.title(group.name)}</DialogTitle>
+        <DialogTitle id="leads-title">{words.leadsDialog.title({ group: group.name })}</DialogTitle>
         <DialogContent sx={{ display: "grid" }}>
           {bench.adults.map(({ id, name }) => (
             <FormControlLabel

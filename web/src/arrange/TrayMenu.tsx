@@ -37,7 +37,7 @@ export function TrayMenu({ bench, group, selection, onCommand }: Props) {
         size="small"
         className="no-print"
         aria-haspopup="menu"
-        aria-label={words.menu(group.name)}
+        aria-label={words.menu({ group: group.name })}
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{ p: 0.25, fontSize: 16, color: "var(--z-soft)" }}
       >
@@ -87,42 +87,42 @@ function deeds(bench: Schemas["BenchView"], group: Schemas["BenchGroup"], select
   const found: Deed[] = [];
   if (bench.details.overlap && outside.length > 0) {
     found.push({
-      label: words.placeAlso(outside.length),
+      label: words.placeAlso({ count: outside.length }),
       command: { kind: "PLACE_ALSO", students: ids(outside), groupId: group.id },
-      said: words.says.also(outside.length, group.name),
+      said: words.says.also({ count: outside.length, group: group.name }),
     });
   }
   if (several.length > 0) {
     found.push({
-      label: words.takeFrom(several.length),
+      label: words.takeFrom({ count: several.length }),
       command: { kind: "TAKE_FROM", students: ids(several), groupId: group.id },
-      said: words.says.takenFrom(several.length, group.name),
+      said: words.says.takenFrom({ count: several.length, group: group.name }),
     });
   }
   if (inside.length > 0 && inside.length < group.size) {
     found.push({
-      label: words.splitChosen(inside.length),
+      label: words.splitChosen({ count: inside.length }),
       command: { kind: "SPLIT", groupId: group.id, students: ids(inside) },
-      said: words.says.split(group.name),
+      said: words.says.split({ group: group.name }),
     });
   } else if (group.size > 1) {
     found.push({
       label: words.split,
       command: { kind: "SPLIT", groupId: group.id },
-      said: words.says.split(group.name),
+      said: words.says.split({ group: group.name }),
     });
   }
   for (const each of neighbours) {
     found.push({
-      label: words.merge(each.name),
+      label: words.merge({ group: each.name }),
       command: { kind: "MERGE", groupId: each.id, otherGroupId: group.id },
-      said: words.says.merged(group.name, each.name),
+      said: words.says.merged({ from: group.name, into: each.name }),
     });
   }
   found.push({
     label: words.remove,
     command: { kind: "REMOVE_GROUP", groupId: group.id },
-    said: words.says.removed(group.name),
+    said: words.says.removed({ group: group.name }),
   });
   return found;
 }

@@ -4,6 +4,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { measuresQuery } from "../api/queries";
+import { listed } from "../languages/words";
 import { useFocus } from "../shell/focus";
 import { words } from "./words";
 
@@ -47,7 +48,7 @@ export function WhySo({ bench, asked }: Props) {
         >
           {reasons.rules.map((rule) => (
             <Box key={rule.kind + rule.students.join()}>
-              {words.why.rule(rule, rule.students.map((id) => names.get(id)).join(" and "), asked.method)}
+              {words.why.rule(rule, listed(rule.students.map((id) => names.get(id) ?? "")), asked.method)}
             </Box>
           ))}
           <GroupMeans means={reasons.means} />
@@ -84,7 +85,7 @@ function GroupMeans({ means }: { means: Schemas["GroupMean"][] }) {
       <tbody>
         {groups.map((group) => (
           <tr key={group}>
-            <th scope="row">{words.why.group(group + 1)}</th>
+            <th scope="row">{words.why.group({ place: group + 1 })}</th>
             {columns.map((column) => {
               const found = means.find((each) => each.group === group && each.measureId === column.id);
               return (

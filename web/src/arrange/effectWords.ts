@@ -1,4 +1,7 @@
 import type { Schemas } from "../api/client";
+import { wordsOf } from "../languages/words";
+
+const said = wordsOf("arrange-effect");
 
 type Effect = Schemas["Effect"];
 
@@ -7,14 +10,14 @@ export function effectSentence(effect: Effect): string {
   const { givenName, taskName, fromVersion, toVersion } = effect;
   switch (effect.kind) {
     case "KEEPS_STARTED":
-      return `${givenName} keeps “${taskName}” (${fromVersion}): it is started.`;
+      return said.effectSentenceSays.keepsStarted({ givenName, taskName, fromVersion });
     case "CHANGES":
-      return `${givenName} gets “${taskName}” as ${toVersion} instead of ${fromVersion}: not started.`;
+      return said.effectSentenceSays.getsAsInstead({ givenName, taskName, toVersion, fromVersion });
     case "WITHDRAWN":
-      return `${givenName} no longer gets “${taskName}” (${fromVersion}): not started.`;
+      return said.effectSentenceSays.noLongerGets({ givenName, taskName, fromVersion });
     case "GAINS":
-      return `${givenName} gets “${taskName}” (${toVersion}).`;
+      return said.effectSentenceSays.gets({ givenName, taskName, toVersion });
     case "LEADS_TO_CONFLICT":
-      return `${givenName} would get two versions of “${taskName}”; somebody has to choose.`;
+      return said.effectSentenceSays.wouldGetTwo({ givenName, taskName });
   }
 }

@@ -105,7 +105,7 @@ describe("the keys of the bench", () => {
   it("merge a tray with the next one up", () => {
     expect(press("m", [1])).toEqual([
       { kind: "MERGE", groupId: 12, otherGroupId: 11 },
-      "Sheet Bend joined Reef.",
+      "Sheet Bend merged into Reef.",
     ]);
     expect(press("M", [1], { shiftKey: true })?.[0].kind).toBe("MERGE");
     expect(press("m", [3])).toBeUndefined();

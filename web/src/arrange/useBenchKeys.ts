@@ -69,7 +69,7 @@ export function commandFor(
   if (key === "m" && own && next) {
     return [
       { kind: "MERGE", groupId: next.id, otherGroupId: own.id },
-      words.says.merged(own.name, next.name),
+      words.says.merged({ from: own.name, into: next.name }),
     ];
   }
   return undefined;
@@ -79,8 +79,8 @@ export function commandFor(
 function locking(bench: Schemas["BenchView"], students: number[]): [Command, string?] {
   const locked = students.every((id) => bench.students.find((each) => each.id === id)?.locked);
   return locked
-    ? [{ kind: "UNLOCK", students }, words.says.unlocked(students.length)]
-    : [{ kind: "LOCK", students }, words.says.locked(students.length)];
+    ? [{ kind: "UNLOCK", students }, words.says.unlocked({ count: students.length })]
+    : [{ kind: "LOCK", students }, words.says.locked({ count: students.length })];
 }
 
 function placing(
@@ -90,6 +90,9 @@ function placing(
 ): [Command, string?] | undefined {
   const group = bench.groups[place];
   return (
-    group && [{ kind: "PLACE", students, groupId: group.id }, words.says.placed(students.length, group.name)]
+    group && [
+      { kind: "PLACE", students, groupId: group.id },
+      words.says.placed({ count: students.length, group: group.name }),
+    ]
   );
 }

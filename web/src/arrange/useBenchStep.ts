@@ -8,6 +8,8 @@ export type Command = Schemas["BenchCommand"];
 
 interface Asked {
   command: Command;
+  /** The revision of the bench that stands before the teacher; absent to do it whatever happened since. */
+  seen?: number;
   onDone?: () => void;
 }
 
@@ -62,9 +64,12 @@ export function useBenchStep(arrangementId: number): BenchStep {
         onError(error);
       }
     },
-    mutationFn: ({ command }: Asked) =>
+    mutationFn: ({ command, seen }: Asked) =>
       data<Schemas["BenchView"]>(
-        api.POST("/api/arrangements/{arrangementId}/steps", { ...path, body: command }),
+        api.POST("/api/arrangements/{arrangementId}/steps", {
+          params: { ...path.params, query: { seen } },
+          body: command,
+        }),
       ),
     onSuccess: (bench, { onDone }) => {
       queries.setQueryData(benchQuery(arrangementId).queryKey, bench);
@@ -89,18 +94,18 @@ export function useBenchStep(arrangementId: number): BenchStep {
   });
   const seen = () => queries.getQueryData(benchQuery(arrangementId).queryKey)?.revision;
   return {
-    take: (asked, onDone) => {
-      const command = { ...asked, seen: seen() };
+    take: (command, onDone) => {
+      const asked = { command, seen: seen(), onDone };
       if (harmless.has(command.kind)) {
-        carryOut.mutate({ command, onDone });
+        carryOut.mutate(asked);
       } else {
-        foresee.mutate({ command, onDone });
+        foresee.mutate(asked);
       }
     },
     clash,
     doAllTheSame: () => {
       if (clash) {
-        carryOut.mutate({ command: { ...clash.command, seen: undefined }, onDone: clash.onDone });
+        carryOut.mutate({ command: clash.command, onDone: clash.onDone });
       }
       setClash(null);
     },

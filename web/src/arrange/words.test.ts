@@ -51,7 +51,7 @@ describe("why a proposal is as it is", () => {
   it("tells what else there was for a student", () => {
     const why = { id: 1, group: 0, locked: false, value: 688, ownMean: 717.9, next: 1, nextMean: 581 };
     expect(words.why.student({ ...why, keptFromNearer: false }, 0)).toBe("688, mean here 718 · next 581");
-    expect(words.why.student({ ...why, keptFromNearer: true }, 0)).toContain("kept from it by a rule");
+    expect(words.why.student({ ...why, keptFromNearer: true }, 0)).toContain("blocked by a rule");
     expect(words.why.student({ id: 1, group: 0, locked: true, keptFromNearer: false, choice: 2 }, 0)).toBe(
       "locked here · choice 2",
     );
@@ -60,8 +60,8 @@ describe("why a proposal is as it is", () => {
 
 describe("numbers in the bench's sentences", () => {
   it("count one and many rightly", () => {
-    expect(words.says.placed(1, "Reef")).toBe("1 student placed in Reef.");
-    expect(words.says.placed(3, "Reef")).toBe("3 students placed in Reef.");
+    expect(words.says.placed({ count: 1, group: "Reef" })).toBe("1 student placed in Reef.");
+    expect(words.says.placed({ count: 3, group: "Reef" })).toBe("3 students placed in Reef.");
     expect(words.fitPoint(1, 0)).toBe("1 group: fit 0.00");
     expect(words.fitPoint(4, 0.986)).toBe("4 groups: fit 0.99");
   });

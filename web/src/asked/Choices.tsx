@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { placesOf, toggled } from "./answers";
+import type { FieldProps } from "./field";
 import { Html } from "./Html";
-import type { FieldProps } from "./QuestionField";
 import { words } from "./words";
 
 /** One or several of several, as large targets. */

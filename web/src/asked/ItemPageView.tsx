@@ -15,7 +15,7 @@ export function ItemPageView({ page }: { page: Schemas["ItemPage"] }) {
       )}
       {page.file && !page.file.mediaType.startsWith("image/") && (
         <Button component="a" href={page.file.address} target="_blank" rel="noopener" sx={{ mt: 1 }}>
-          {words.openFile(page.file.name)}
+          {words.openFile({ name: page.file.name })}
         </Button>
       )}
       {page.address && (

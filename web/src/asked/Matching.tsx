@@ -1,8 +1,8 @@
 import { DndContext, type DragEndEvent, useDraggable, useDroppable } from "@dnd-kit/core";
 import Box from "@mui/material/Box";
 import { paired, pairsOf, type Sheet } from "./answers";
+import type { FieldProps } from "./field";
 import { Html } from "./Html";
-import type { FieldProps } from "./QuestionField";
 import { usePointers } from "./usePointers";
 import { words } from "./words";
 
@@ -27,7 +27,7 @@ export function Matching({ sheet, given, onGive }: FieldProps) {
         {sheet.parts.map((part) => (
           <Place key={part.name} part={part}>
             <select
-              aria-label={words.partnerOf(part.text)}
+              aria-label={words.partnerOf({ part: part.text })}
               value={pairs.get(part.name) ?? ""}
               onChange={(event) => onGive(paired(given, part.name, Number(event.target.value)))}
               style={selectStyle}

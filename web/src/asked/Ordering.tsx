@@ -3,8 +3,8 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { moved, orderOf, type Sheet } from "./answers";
+import type { FieldProps } from "./field";
 import { Html } from "./Html";
-import type { FieldProps } from "./QuestionField";
 import { usePointers } from "./usePointers";
 import { words } from "./words";
 
@@ -85,10 +85,10 @@ function Part({ part, number, last, onMove }: PartProps) {
     >
       <Box sx={{ color: "var(--z-soft)", width: 20 }}>{number}</Box>
       <Html html={part.html} component="span" sx={{ flex: 1 }} />
-      <Move label={words.up(part.text)} disabled={number === 1} onMove={() => onMove(-1)}>
+      <Move label={words.up({ part: part.text })} disabled={number === 1} onMove={() => onMove(-1)}>
         ↑
       </Move>
-      <Move label={words.down(part.text)} disabled={last} onMove={() => onMove(1)}>
+      <Move label={words.down({ part: part.text })} disabled={last} onMove={() => onMove(1)}>
         ↓
       </Move>
     </Box>

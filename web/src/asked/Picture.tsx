@@ -9,7 +9,7 @@ export function Picture({ address, title }: { address: string; title: string }) 
   if (round.failed) {
     return (
       <Failed
-        name={words.picture(title)}
+        name={words.picture({ title })}
         onAgain={() => setRound(({ attempt }) => ({ attempt: attempt + 1, failed: false }))}
       />
     );

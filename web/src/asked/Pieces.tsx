@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { filled, placesOf, toggled } from "./answers";
+import type { FieldProps } from "./field";
 import { selectStyle } from "./Matching";
-import type { FieldProps } from "./QuestionField";
 import { words } from "./words";
 
 /** Running text with blanks to fill in, or with words to choose. */
@@ -51,7 +51,7 @@ function Blank({ number, value, choices, onFill }: BlankProps) {
   if (choices) {
     return (
       <select
-        aria-label={words.blank(number)}
+        aria-label={words.blank({ number })}
         value={value}
         onChange={(event) => onFill(event.target.value)}
         style={selectStyle}
@@ -67,7 +67,7 @@ function Blank({ number, value, choices, onFill }: BlankProps) {
   }
   return (
     <input
-      aria-label={words.blank(number)}
+      aria-label={words.blank({ number })}
       value={value}
       maxLength={200}
       autoComplete="off"

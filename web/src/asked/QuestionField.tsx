@@ -2,31 +2,27 @@ import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { lazyPart } from "../shell/lazyPart";
 import { Part } from "../shell/Part";
-import type { Sheet } from "./answers";
 import { Choices } from "./Choices";
+import type { FieldProps } from "./field";
 import { Html } from "./Html";
 import { Matching } from "./Matching";
 import { Ordering } from "./Ordering";
 import { Pieces } from "./Pieces";
 import { words } from "./words";
 
-export interface FieldProps {
-  sheet: Sheet;
-  given: string | undefined;
-  /** @param typing whether more of it may follow at once */
-  onGive: (given: string, typing?: boolean) => void;
-}
-
 /** Writing with a little form is only fetched where a question asks for it. */
-const RichText = lazyPart(words.writing, () => import("./RichText"));
+const RichText = lazyPart(
+  () => words.writing,
+  () => import("./RichText"),
+);
 
 /** A question and the field for its answer, the same in a try, on the shelf and in a preview. */
 export function QuestionField({ sheet, number, given, onGive }: FieldProps & { number: number }) {
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
-      <Part name={words.question(number)}>
+      <Part name={words.question({ number })}>
         <Box component="legend" sx={{ fontSize: "1.12em", fontWeight: 700, mb: 2, p: 0 }}>
-          <span className="visually-hidden">{words.question(number)}: </span>
+          <span className="visually-hidden">{words.question({ number })}: </span>
           <Html html={sheet.prompt} component="span" />
         </Box>
         <AnswerField sheet={sheet} given={given} onGive={onGive} />

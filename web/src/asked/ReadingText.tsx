@@ -63,7 +63,7 @@ export function ReadingText({ texts, others = [], held = false }: Props) {
       </Box>
       {held && count > 0 && (
         <Box data-silent sx={{ fontSize: "0.75em", color: "var(--z-soft)" }}>
-          {words.held(place + 1, count)}
+          {words.held({ place: place + 1, count })}
         </Box>
       )}
     </Box>

@@ -1,30 +1,5 @@
-export const words = {
-  question: (number: number) => `Question ${number}`,
-  text: "Text to read",
-  languages: "Language of the text",
-  /** A language by its own name. */
+import { wordsWith } from "../languages/words";
+
+export const words = wordsWith("asked", {
   language: (tag: string) => new Intl.DisplayNames([tag], { type: "language" }).of(tag) ?? tag,
-  answer: "Your answer",
-  writing: "The field to write in",
-  picture: (title: string) => `The picture “${title}”`,
-  several: "More than one can be right.",
-  up: (part: string) => `Move up: ${part}`,
-  down: (part: string) => `Move down: ${part}`,
-  order: "Put in order: drag, or use the arrows.",
-  orderIsRight: "This order is right",
-  held: (place: number, count: number) => `paragraph ${place} of ${count} · the one you read is held`,
-  matching: "Drag each one to its place, or choose from the list.",
-  dragged: (part: string) => `${part}, to drag`,
-  bold: "Bold",
-  italic: "Slanted",
-  bullets: "List",
-  numbers: "Numbered list",
-  tools: "How it looks",
-  undoTyping: "Back one step",
-  partnerOf: (part: string) => `What belongs to ${part}?`,
-  choose: "choose",
-  blank: (number: number) => `Blank ${number}`,
-  hot: "Choose the words.",
-  openLink: "Open the page",
-  openFile: (name: string) => `Open ${name}`,
-};
+});

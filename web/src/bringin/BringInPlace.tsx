@@ -85,7 +85,7 @@ function BringIn({ today }: { today: string }) {
             disabled={keep.isPending || !look.isNewest || shown.good === 0 || open > 0}
             onClick={() => keep.mutate()}
           >
-            {words.take(shown.good)}
+            {words.take({ good: shown.good })}
           </Button>
         )}
       </PlaceHead>

@@ -129,7 +129,7 @@ function ColumnField({ column, measures, onChange }: FieldProps) {
             fontSize: 12.5,
           }}
         >
-          {column.sure ? column.why : words.unsure(column.why)}
+          {column.sure ? column.why : words.unsure({ why: column.why })}
         </Box>
       </Box>
     </Box>

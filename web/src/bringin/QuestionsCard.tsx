@@ -24,7 +24,7 @@ export function QuestionsCard({ questions, remembered, onAnswer, onAfresh }: Pro
     >
       <Box sx={{ display: "flex", gap: 2, alignItems: "baseline" }}>
         <Box component="h2" sx={{ fontSize: 15, m: 0, flex: 1 }}>
-          {open > 0 ? words.openQuestions(open) : words.answered(questions.length)}
+          {open > 0 ? words.openQuestions({ open }) : words.answered(questions.length)}
         </Box>
         {remembered && (
           <Button variant="text" size="small" onClick={onAfresh}>

@@ -29,7 +29,9 @@ describe("what a class list brings, in words", () => {
       leftOut: 0,
     };
     expect(words.taken(taken)).toBe("1 new student and 3 scores imported.");
-    expect(words.taken({ ...taken, needs: 2 })).toBe("1 new student and 3 scores imported, 2 needs granted.");
+    expect(words.taken({ ...taken, needs: 2 })).toBe(
+      "1 new student and 3 scores imported, 2 accommodations added.",
+    );
     expect(words.taken({ ...taken, leftOut: 1 })).toBe(
       "1 new student and 3 scores imported, 1 row left out.",
     );
@@ -42,6 +44,6 @@ describe("what a class list brings, in words", () => {
   });
 
   it("asks with the number of rows", () => {
-    expect([words.take(1), words.take(26)]).toEqual(["Import 1 row", "Import 26 rows"]);
+    expect([words.take({ good: 1 }), words.take({ good: 26 })]).toEqual(["Import 1 row", "Import 26 rows"]);
   });
 });

@@ -36,17 +36,17 @@ export function CornerList({ corners, chosen }: Props) {
             <Box sx={{ flex: 1 }}>{corner.group}</Box>
             {corner.reported > 0 && (
               <Box component="span" sx={{ color: "var(--z-clayText)", fontSize: 12.5 }}>
-                {words.reported(corner.reported)}
+                {words.reported({ count: corner.reported })}
               </Box>
             )}
             {corner.unread > 0 && (
               <Box component="span" sx={{ color: "var(--z-saffron)", fontSize: 12.5 }}>
-                {words.unread(corner.unread)}
+                {words.unread({ count: corner.unread })}
               </Box>
             )}
           </Box>
           <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-            {corner.arrangement} · {words.students(corner.students)}
+            {corner.arrangement} · {words.students({ count: corner.students })}
           </Box>
         </Box>
       ))}

@@ -58,11 +58,11 @@ export default function CornersPlace() {
                   </Box>
                   <Button
                     size="small"
-                    aria-label={words.openFor(group.name)}
+                    aria-label={words.openFor({ name: group.name })}
                     onClick={() =>
                       deeds.open.mutate(group, {
                         onSuccess: ({ id }) => {
-                          tell(words.opened(group.name));
+                          tell(words.opened({ name: group.name }));
                           navigate(`/classes/${classId}/corners/${id}`);
                         },
                       })

@@ -27,7 +27,7 @@ export function Folder({ corner, deeds }: Props) {
             <Button
               size="small"
               variant="text"
-              aria-label={words.takeAway(file.name)}
+              aria-label={words.takeAway({ name: file.name })}
               onClick={() => deeds.removeFile.mutate({ file, removed: true })}
             >
               ×

@@ -19,14 +19,14 @@ export function NoticeCard({ notice, all, deeds }: Props) {
   const [correcting, setCorrecting] = useState(false);
   const where = notice.everyone
     ? words.everyone
-    : notice.corners.length > 1 && words.alsoIn(notice.corners.length);
+    : notice.corners.length > 1 && words.alsoIn({ count: notice.corners.length });
   return (
     <Box sx={{ py: 1, borderTop: "1px solid var(--z-line)", "&:first-of-type": { borderTop: 0 } }}>
       <NoticeBody {...notice} addressOf={(id) => `/api/corner-files/${id}`} />
       <Box sx={{ color: notice.waits ? "var(--z-saffron)" : "var(--z-soft)", fontSize: 12.5 }}>
         {[
           notice.by,
-          notice.waits ? words.waits(dayAndTime(notice.showFrom)) : dayAndTime(notice.showFrom),
+          notice.waits ? words.waits({ when: dayAndTime(notice.showFrom) }) : dayAndTime(notice.showFrom),
           where,
         ]
           .filter(Boolean)

@@ -53,7 +53,7 @@ interface PostProps {
 function Post({ post, mayChange, deeds }: PostProps) {
   const about = [
     dayAndTime(post.at),
-    post.onlyFor && words.onlyTo(post.onlyFor),
+    post.onlyFor && words.onlyTo({ name: post.onlyFor }),
     post.hidden && words.hidden,
   ].filter(Boolean);
   return (
@@ -86,7 +86,7 @@ function Post({ post, mayChange, deeds }: PostProps) {
             <Button
               size="small"
               variant="text"
-              aria-label={words.hidePost(post.by)}
+              aria-label={words.hidePost({ who: post.by })}
               onClick={() => deeds.hide.mutate({ postId: post.id, hidden: true })}
             >
               {words.hide}
@@ -139,7 +139,7 @@ function Answer({ talk, deeds }: { talk: Schemas["TalkShown"]; deeds: CornerDeed
           <MenuItem value={0}>{words.toAll}</MenuItem>
           {[...spoke].map(([id, name]) => (
             <MenuItem key={id} value={id}>
-              {words.onlyTo(name)}
+              {words.onlyTo({ name })}
             </MenuItem>
           ))}
         </TextField>

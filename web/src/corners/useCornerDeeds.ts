@@ -64,7 +64,8 @@ export function useCornerDeeds() {
         body: { removed },
       }),
     onSuccess: (_, { file, removed }) =>
-      removed && tell(words.takenAway(file.name), () => removeFile.mutate({ file, removed: false })),
+      removed &&
+      tell(words.takenAway({ name: file.name }), () => removeFile.mutate({ file, removed: false })),
   });
   return { open, removeNotice, changeTalk, begin, post, hide, addFile, removeFile };
 }

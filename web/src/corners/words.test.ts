@@ -9,12 +9,12 @@ describe("words of corners", () => {
   });
 
   it("say how students call the place of their group", () => {
-    expect(words.called("Tide pools")).toBe("students call it Tide pools");
+    expect(words.called("Tide pools")).toBe("students see: Tide pools");
     expect(words.called(undefined)).toContain("Your corner");
   });
 
   it("count one and many", () => {
-    expect(words.alsoIn(1)).toBe("in 1 corner");
-    expect(words.alsoIn(3)).toBe("in 3 corners");
+    expect(words.alsoIn({ count: 1 })).toBe("in 1 corner");
+    expect(words.alsoIn({ count: 3 })).toBe("in 3 corners");
   });
 });

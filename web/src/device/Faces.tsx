@@ -24,7 +24,7 @@ export function Faces({ faces, pending, onSignIn }: Props) {
           {faces.map((each) => (
             <Button
               key={each.id}
-              aria-label={words.face(words.pictures[each.picture] ?? "")}
+              aria-label={words.face({ picture: words.pictures[each.picture] ?? "" })}
               onClick={() => setFace(each)}
               sx={{ borderRadius: "12px", p: 1 }}
             >

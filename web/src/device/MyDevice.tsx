@@ -64,7 +64,7 @@ function ChooseDialog({ chosen, taken, onClose }: Props) {
               key={which}
               role="radio"
               aria-checked={which === picture}
-              aria-label={words.choose(words.pictures[which] ?? "")}
+              aria-label={words.choose({ picture: words.pictures[which] ?? "" })}
               disabled={taken.includes(which)}
               onClick={() => setPicture(which)}
               sx={{

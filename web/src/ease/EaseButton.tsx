@@ -1,8 +1,9 @@
 import Button from "@mui/material/Button";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
+import { place } from "../languages/place";
 import { words } from "./words";
 
-const EaseDialog = lazy(() => import("./EaseDialog"));
+const EaseDialog = place(() => import("./EaseDialog"));
 
 /** Opens how the student likes to read. A choice holds at once, here and wherever they sign in. */
 export function EaseButton() {

@@ -10,9 +10,16 @@ import { useMutation } from "@tanstack/react-query";
 import { api } from "../api/client";
 import { easeQuery } from "../api/myQueries";
 import { queryClient } from "../api/queryClient";
+import { useLanguage } from "../languages/chosen";
+import { allLanguages, type LanguageTag, languages } from "../languages/languages";
 import { useNotice } from "../shell/Notice";
 import { type Ease, useEase } from "./EaseProvider";
 import { words } from "./words";
+
+const languageNames = Object.fromEntries(allLanguages.map((tag) => [tag, languages[tag].name])) as Record<
+  LanguageTag,
+  string
+>;
 
 /** How the student likes to read; a choice holds at once. */
 export default function EaseDialog({ onClose }: { onClose: () => void }) {
@@ -29,6 +36,12 @@ export default function EaseDialog({ onClose }: { onClose: () => void }) {
       <DialogTitle id="ease">{words.title}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2, fontSize: "var(--z-text)" }}>
         <Box sx={{ p: 2, borderRadius: "12px", bgcolor: "var(--z-sunk)" }}>{words.example}</Box>
+        <Choice
+          label={words.language}
+          names={languageNames}
+          value={useLanguage()}
+          onChoose={(language) => set({ language })}
+        />
         <Choice
           label={words.textSize}
           names={words.sizes}

@@ -2,9 +2,12 @@ import "@fontsource-variable/lexend";
 import "@fontsource/opendyslexic/400.css";
 import "@fontsource/opendyslexic/700.css";
 import { useQuery } from "@tanstack/react-query";
-import { createContext, type ReactNode, useContext, useLayoutEffect } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useLayoutEffect } from "react";
 import type { Schemas } from "../api/client";
 import { easeQuery } from "../api/myQueries";
+import { switchTo } from "../languages/chosen";
+import { spoken } from "../languages/languages";
+import { language } from "../languages/speak";
 
 export type Ease = Schemas["Ease"];
 
@@ -34,6 +37,15 @@ export function EaseProvider({ children }: { children: ReactNode }) {
       }
     };
   }, [ease]);
+  useEffect(() => {
+    if (ease.language) {
+      const tag = spoken([ease.language], false);
+      if (tag !== language()) {
+        // Where its words do not come, work goes on in the language that is here.
+        switchTo(tag).catch(() => undefined);
+      }
+    }
+  }, [ease.language]);
   return <EaseContext value={ease}>{children}</EaseContext>;
 }
 

@@ -19,7 +19,7 @@ export function AskingForGroups({ asking, title }: { asking: Asking[]; title: st
     },
     onSuccess: (_, { who, letIn }) => {
       if (letIn) {
-        tell(words.inGroup(who.name, who.group));
+        tell(words.inGroup({ name: who.name, group: who.group }));
       }
     },
     onError: (error) => tell(error.message),

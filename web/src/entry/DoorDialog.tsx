@@ -113,7 +113,7 @@ function Asking({ classId, asking }: { classId: number; asking: Schemas["AskingS
     onSuccess: (_, { who, letIn }) => {
       queryClient.invalidateQueries({ queryKey: ["class", classId] });
       if (letIn) {
-        tell(words.letInDone(who.givenName));
+        tell(words.letInDone({ name: who.givenName }));
       }
     },
     onError: (error) => tell(error.message),
@@ -129,7 +129,9 @@ function Asking({ classId, asking }: { classId: number; asking: Schemas["AskingS
           </>
         )}
         about={(who) =>
-          [who.group && words.alsoInto(who.group), who.known && words.known].filter(Boolean).join(", ")
+          [who.group && words.alsoInto({ group: who.group }), who.known && words.known]
+            .filter(Boolean)
+            .join(", ")
         }
         onDecide={(who, letIn) => (letIn && who.known ? setKnown(who) : decide.mutate({ who, letIn }))}
       />

@@ -39,7 +39,7 @@ export function GroupDoorDialog({ group, onClose }: Props) {
   }
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="group-door">
-      <DialogTitle id="group-door">{words.groupDoorTitle(group.name)}</DialogTitle>
+      <DialogTitle id="group-door">{words.groupDoorTitle({ name: group.name })}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
         <Box>{words.groupDoorHelp}</Box>
         {door.code && <DoorCode label={words.groupCode} code={door.code} opened={door.opened} />}
@@ -99,7 +99,7 @@ function DoorForm({ groupId, door, onSettled }: FormProps) {
         <TextField
           name="most"
           label={words.most}
-          helperText={words.mostHelp(door.members)}
+          helperText={words.mostHelp({ members: door.members })}
           type="number"
           defaultValue={door.most ?? ""}
           slotProps={{ htmlInput: { min: 1, max: 200 } }}

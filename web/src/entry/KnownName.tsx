@@ -19,8 +19,8 @@ export function KnownName({ who, onSaid, onClose }: Props) {
   const name = `${who.givenName} ${who.familyName}`.trim();
   return (
     <Dialog open onClose={onClose}>
-      <DialogTitle>{words.knownTitle(name)}</DialogTitle>
-      <DialogContent>{words.knownHelp(name)}</DialogContent>
+      <DialogTitle>{words.knownTitle({ name })}</DialogTitle>
+      <DialogContent>{words.knownHelp({ name })}</DialogContent>
       <DialogActions>
         <Button onClick={() => onSaid("SAME")}>{words.same}</Button>
         <Button onClick={() => onSaid("ANOTHER")}>{words.another}</Button>

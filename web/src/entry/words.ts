@@ -1,59 +1,14 @@
-export const words = {
-  pictureEntry: "On a device they have used before, students may come back with a picture and four digits",
+import { wordsOf, wordsWith } from "../languages/words";
+
+const said = wordsOf("entry");
+
+export const words = wordsWith("entry", {
   pictureEntryKept: (allowed: boolean) =>
-    allowed ? "Students may come back with a picture." : "Students sign in with their cards only.",
-  doorTitle: "Let students join by themselves",
-  doorHelp:
-    "Students go to this address, choose “I have a class code”, and type the code and the password. You decide who comes in.",
-  code: "Class code",
-  password: "Password",
-  newPassword: "New password",
-  passwordHelp: "one that you tell the class",
-  open: "Open the door",
-  close: "Close the door",
-  isOpen: "The door is open.",
-  isClosed: "The door is closed: nobody can ask.",
-  asking: "Who asks",
-  nobody: "Nobody is asking just now.",
-  known: "is in the class already",
-  letIn: "Let in",
-  turnAway: "Turn away",
-  done: "Done",
-  letInDone: (name: string) => `${name} is in the class.`,
-  groupDoorTitle: (name: string) => `Joining ${name} with a code`,
-  groupDoorHelp:
-    "Students choose “Join a group” on their page and type the code and the password. Colleagues find “Help in a group” under their name; they always wait for you.",
-  groupCode: "Group code",
-  groupPasswordHelp: "one that you tell the group",
-  most: "Members at most",
-  mostHelp: (members: number) => `${members} now; empty for as many as come`,
-  atOnce: "Students of this class who are in no group yet come in without asking",
-  keep: "Keep",
-  cancel: "Cancel",
-  join: "Join",
-  joinGroupTitle: "Join a group",
-  askingForGroups: "Who asks to come into a group",
+    allowed ? said.pictureEntryKeptSays.studentsMayCome : said.pictureEntryKeptSays.studentsSignIn,
   wants: (group: string, adult: boolean, from: string | undefined) =>
-    adult ? `would like to help in ${group}` : from ? `of ${from}, into ${group}` : `into ${group}`,
-  inGroup: (name: string, group: string) => `${name} is in ${group}.`,
-  alsoInto: (group: string) => `into ${group}`,
-  joinTitle: "Join a class or a group",
-  joinHelp: "Your teacher has told you a code and a password.",
-  anyCode: "Code",
-  givenName: "Given name",
-  familyName: "Family name",
-  ask: "Ask to join",
-  back: "I have an entry code",
-  oneMoment: "One moment…",
-  knownTitle: (name: string) => `There is ${name} in this class already. Is this the same child?`,
-  knownHelp: (name: string) =>
-    `“Yes” shows the entry code of ${name} on the device that asks. Not sure? Ask the child first.`,
-  same: "Yes, the same child",
-  another: "No, another child",
-  waiting: "Your teacher has been asked. Stay on this page, it goes on by itself.",
-  askAgain: "Ask again",
-  somebodyElse: "Somebody else wants to join",
-  turnedAway: "Your teacher did not let you in. Please ask them.",
-  in: "You are in. Write down your entry code: it is how you sign in from now on.",
-  go: "Sign in now",
-};
+    adult
+      ? said.wantsSays.wouldLikeHelp({ group })
+      : from
+        ? said.wantsSays.ofInto({ from, group })
+        : said.wantsSays.into({ group }),
+});

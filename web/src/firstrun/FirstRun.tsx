@@ -18,7 +18,15 @@ import { words } from "./words";
 type Weekday = Schemas["FirstRun"]["weekdays"][number];
 type TermDates = Schemas["TermDates"];
 
-const allDays = Object.keys(words.days) as Weekday[];
+const allDays: readonly Weekday[] = [
+  "MONDAY",
+  "TUESDAY",
+  "WEDNESDAY",
+  "THURSDAY",
+  "FRIDAY",
+  "SATURDAY",
+  "SUNDAY",
+];
 
 function yearAhead(): TermDates {
   const start = dayjs();

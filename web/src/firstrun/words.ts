@@ -1,28 +1,3 @@
-export const words = {
-  title: "A new school",
-  about: "Once, before anybody can sign in. All of it can be changed later.",
-  school: "Name of the school",
-  zone: "Time zone",
-  zoneHelp: "such as America/Halifax",
-  weekdays: "Days with lessons",
-  terms: "Terms",
-  term: "Name of the term",
-  from: "first day",
-  to: "last day",
-  addTerm: "Another term",
-  account: "Your own account",
-  name: "Name to sign in with",
-  displayName: "Name that others see",
-  password: "Password",
-  passwordHelp: "At least 10 characters",
-  go: "Make the school",
-  days: {
-    MONDAY: "Mon",
-    TUESDAY: "Tue",
-    WEDNESDAY: "Wed",
-    THURSDAY: "Thu",
-    FRIDAY: "Fri",
-    SATURDAY: "Sat",
-    SUNDAY: "Sun",
-  },
-};
+import { wordsOf } from "../languages/words";
+
+export const words = wordsOf("firstrun");

@@ -1,9 +1,10 @@
 import ButtonBase from "@mui/material/ButtonBase";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
+import { place } from "../languages/place";
 import { useTypedKeys } from "../shell/useTypedKeys";
 import { words } from "./words";
 
-const HelpDialog = lazy(() => import("./HelpDialog"));
+const HelpDialog = place(() => import("./HelpDialog"));
 
 /** Help for the place one is at; the key ? opens it too. */
 export function HelpButton() {

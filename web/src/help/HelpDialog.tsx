@@ -10,6 +10,12 @@ import { Key } from "../shell/Key";
 import { type KeyHint, useKeyHints } from "../shell/keyHints";
 import { type PageOfHelp, pageFor, pages, words } from "./words";
 
+const everywhere = (): readonly KeyHint[] => [
+  [["?"], words.everywhere.help],
+  [["Tab"], words.everywhere.next],
+  [["Esc"], words.everywhere.close],
+];
+
 /** What a place is for, how one does things there, and its keys. */
 export default function HelpDialog({ onClose }: { onClose: () => void }) {
   const here = pageFor(useLocation().pathname);
@@ -27,7 +33,7 @@ export default function HelpDialog({ onClose }: { onClose: () => void }) {
           ))}
         </Box>
         {shown === here && <Keys title={words.keysHere} keys={keys} none={words.noKeysHere} />}
-        <Keys title={words.keysEverywhere} keys={words.everywhere} />
+        <Keys title={words.keysEverywhere} keys={everywhere()} />
         <Box component="nav" aria-label={words.others} sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
           {(Object.keys(pages) as PageOfHelp[]).map((each) => (
             <Button

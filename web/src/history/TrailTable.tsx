@@ -58,7 +58,7 @@ export function TrailTable({ pages, onOlder, classes = false, subject }: Props) 
                       {subject(each)}
                     </span>
                   ))}
-                  {line.about.length > NAMES && ` ${words.more(line.about.length - NAMES)}`}
+                  {line.about.length > NAMES && ` ${words.more({ others: line.about.length - NAMES })}`}
                 </td>
                 <td className="facts" title={line.facts.length > LONG ? line.facts : undefined}>
                   {line.facts.length > LONG ? `${line.facts.slice(0, LONG)}…` : line.facts}

@@ -9,6 +9,8 @@ import type { ItemDraft } from "./itemDraft";
 import { SameAsField } from "./SameAsField";
 import { words as libraryWords } from "./words";
 
+const languagesOfTexts = ["en", "fr", "es", "de", "ar", "uk", "zh"];
+
 interface Props {
   draft: ItemDraft;
   skills: ReadonlyMap<number, string>;
@@ -48,7 +50,7 @@ export function AboutFields({ draft, skills, onChange }: Props) {
           value={draft.language}
           onChange={(event) => onChange({ language: event.target.value })}
         >
-          {[...new Set([...words.languages, draft.language])].map((tag) => (
+          {[...new Set([...languagesOfTexts, draft.language])].map((tag) => (
             <MenuItem key={tag} value={tag}>
               {libraryWords.language(tag)}
             </MenuItem>

@@ -9,7 +9,7 @@ export function Answers({ questions }: { questions: Schemas["QuestionShown"][] }
   return (
     <Box component="section" aria-label={words.withAnswers}>
       <Box component="h3" sx={{ mb: 0.5 }}>
-        {words.answers(questions.length, points)}{" "}
+        {words.answers({ count: questions.length, points })}{" "}
         <Box component="span" sx={{ fontWeight: 400, color: "var(--z-soft)", fontSize: 12.5 }}>
           {words.withAnswers}
         </Box>

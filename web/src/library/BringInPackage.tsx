@@ -65,7 +65,7 @@ export function BringInPackage({ classId, given, onClose }: Props) {
     mutationFn: (ids: number[]) => api.POST("/api/library/items/deleted", { body: { ids } }),
     onSuccess: (_, ids) => {
       queryClient.invalidateQueries({ queryKey: ["library"] });
-      tell(words.back(ids.length));
+      tell(words.back({ count: ids.length }));
     },
     onError: (error) => tell(error.message),
   });
@@ -76,7 +76,7 @@ export function BringInPackage({ classId, given, onClose }: Props) {
     },
     onSuccess: (report) => {
       queryClient.invalidateQueries({ queryKey: ["library"] });
-      tell(words.taken(report.ids.length), () => undo.mutate(report.ids));
+      tell(words.taken({ count: report.ids.length }), () => undo.mutate(report.ids));
       onClose();
     },
   });
@@ -147,7 +147,7 @@ export function BringInPackage({ classId, given, onClose }: Props) {
             disabled={report.items.length === 0 || take.isPending}
             onClick={() => take.mutate(file)}
           >
-            {words.take(report.items.length)}
+            {words.take({ count: report.items.length })}
           </Button>
         )}
       </DialogActions>

@@ -48,7 +48,7 @@ export function Facet<T extends string | number>({ title, rows, chosen, onToggle
           onClick={() => setOpen(!open)}
           sx={{ font: "inherit", color: "var(--z-aubergine)", py: 0.25 }}
         >
-          {open ? words.fewer : words.more(rows.length - shown.length)}
+          {open ? words.fewer : words.more({ count: rows.length - shown.length })}
         </ButtonBase>
       )}
     </Box>

@@ -19,7 +19,7 @@ export function Hits({ found, chosen, onChoose, onStar, onClear }: Props) {
   return (
     <>
       <Box sx={{ display: "flex", justifyContent: "space-between", p: 1.5, alignItems: "baseline", gap: 1 }}>
-        <b>{words.fit(found.total)}</b>
+        <b>{words.fit({ count: found.total })}</b>
         <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5, textAlign: "right" }}>
           {words.order}
         </Box>
@@ -104,7 +104,7 @@ function HitRow({ hit, found, chosen, onChoose, onStar }: RowProps) {
             : words.level(hit.levelLow, hit.levelHigh, found.level?.levels)}
         </Box>
         <Box sx={{ width: 48, textAlign: "right", flex: "none", color: "var(--z-soft)", fontSize: 12.5 }}>
-          {hit.minutes !== undefined && words.minutes(hit.minutes)}
+          {hit.minutes !== undefined && words.minutes({ minutes: hit.minutes })}
         </Box>
       </Box>
     </Box>

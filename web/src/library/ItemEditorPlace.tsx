@@ -53,7 +53,7 @@ function ItemEditor({ itemId, start }: { itemId?: number; start: ItemDraft }) {
     },
     onSuccess: (kept) => {
       queryClient.invalidateQueries({ queryKey: ["library"] });
-      tell(words.kept(kept.title));
+      tell(words.kept({ title: kept.title }));
       navigate(`/classes/${classId}/library?words=${encodeURIComponent(kept.title)}`);
     },
     onError: (error) => tell(error.message),
@@ -69,7 +69,9 @@ function ItemEditor({ itemId, start }: { itemId?: number; start: ItemDraft }) {
     <Box onKeyDown={onKeyDown}>
       <PlaceHead
         title={
-          itemId === undefined ? words.newItem(libraryWords.newKinds[draft.kind]) : words.change(start.title)
+          itemId === undefined
+            ? words.newItem({ kind: libraryWords.newKinds[draft.kind] })
+            : words.change({ title: start.title })
         }
       >
         <Button component={Link} to={`/classes/${classId}/library`}>

@@ -20,7 +20,7 @@ export function ItemMenu({ item, classId }: { item: Schemas["ItemView"]; classId
     mutationFn: () => api.DELETE("/api/library/items/{itemId}", { params: { path } }),
     onSuccess: () => {
       refresh();
-      tell(words.removed(item.title), () => restore.mutate());
+      tell(words.removed({ title: item.title }), () => restore.mutate());
     },
     onError: (error) => tell(error.message),
   });
@@ -34,7 +34,7 @@ export function ItemMenu({ item, classId }: { item: Schemas["ItemView"]; classId
       data<Schemas["ItemView"]>(api.POST("/api/library/items/{itemId}/copies", { params: { path } })),
     onSuccess: (made) => {
       refresh();
-      tell(words.copied(made.title));
+      tell(words.copied({ title: made.title }));
       navigate(`/classes/${classId}/library/items/${made.id}`);
     },
     onError: (error) => tell(error.message),

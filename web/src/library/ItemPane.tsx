@@ -59,7 +59,9 @@ export function ItemPane({ hit, group, deeds }: Props) {
         {fitsAShelf(hit) &&
           (group ? (
             <Button onClick={deeds.toggleShelf}>
-              {deeds.onShelf ? words.takeOffShelf(group.name) : words.putOnShelf(group.name)}
+              {deeds.onShelf
+                ? words.takeOffShelf({ group: group.name })
+                : words.putOnShelf({ group: group.name })}
             </Button>
           ) : (
             <ShelfMenu onPut={deeds.putOnShelf} />
@@ -91,11 +93,11 @@ function About({ item, hit, skills }: AboutProps) {
     item.levelLow !== undefined && item.levelHigh !== undefined
       ? `level ${words.level(item.levelLow, item.levelHigh)}`
       : "",
-    item.minutes !== undefined ? words.minutes(item.minutes) : "",
+    item.minutes !== undefined ? words.minutes({ minutes: item.minutes }) : "",
     ...named("TRAINS"),
     needs.length > 0 ? words.needs(needs) : "",
     words.language(item.language),
-    item.madeBy ? words.madeBy(item.madeBy) : words.writtenHere,
+    item.madeBy ? words.madeBy({ name: item.madeBy }) : words.writtenHere,
   ];
   return (
     <Box sx={{ color: "var(--z-soft)", fontSize: 12.5, mb: 1.25 }}>

@@ -38,7 +38,7 @@ export function LevelSlider({ level, narrowing, onNarrow }: Props) {
           max={highest}
           step={level.step}
           disableSwap
-          getAriaLabel={() => words.levelOf(level.measure)}
+          getAriaLabel={() => words.levelOf({ measure: level.measure })}
           getAriaValueText={text}
           onChange={(_, value) => setDragged(value as [number, number])}
           onChangeCommitted={(_, value) => {
@@ -54,7 +54,9 @@ export function LevelSlider({ level, narrowing, onNarrow }: Props) {
         />
       </Box>
       <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
-        <Box sx={{ fontSize: 12.5, flex: 1 }}>{words.levels(text(dragged[0]), text(dragged[1]))}</Box>
+        <Box sx={{ fontSize: 12.5, flex: 1 }}>
+          {words.levels({ low: text(dragged[0]), high: text(dragged[1]) })}
+        </Box>
         {suggestedLow !== undefined && !suits && (
           <Button
             size="small"

@@ -7,7 +7,7 @@ import { ofThePage } from "../api/ofThePage";
 import { findQuery } from "../api/queries";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
-import { useShowKeys } from "../shell/keyHints";
+import { type KeyHint, useShowKeys } from "../shell/keyHints";
 import { useTypedKeys } from "../shell/useTypedKeys";
 import { Waiting } from "../shell/Waiting";
 import { BringInPackage } from "./BringInPackage";
@@ -23,12 +23,12 @@ import { useItemDeeds } from "./useItemDeeds";
 import { WriteMenu } from "./WriteMenu";
 import { words } from "./words";
 
-const keys = [
+const keys = (): readonly KeyHint[] => [
   [["S"], words.keys.shelf],
   [["T"], words.keys.task],
   [["*"], words.keys.star],
   [["↑", "↓"], words.keys.look],
-] as const;
+];
 
 /** Left what to narrow by, in the middle what fits best first, right the chosen one as a student sees it. */
 export default function LibraryPlace() {
@@ -82,7 +82,7 @@ export default function LibraryPlace() {
             </Button>
             {group && (
               <Button variant="text" onClick={() => setShelfOpen(true)}>
-                {words.shelf(group.name)}
+                {words.shelf({ group: group.name })}
               </Button>
             )}
           </>

@@ -29,7 +29,7 @@ export function Narrow({ found, group, narrowing, onNarrow }: Props) {
       sx={{ overflow: "auto", pr: 1, minHeight: 0, maxHeight: { xs: 200, md: "none" } }}
       aria-label={words.title}
     >
-      <Box sx={{ fontWeight: 700 }}>{group ? words.forGroup(group.name) : words.forEveryone}</Box>
+      <Box sx={{ fontWeight: 700 }}>{group ? words.forGroup({ name: group.name }) : words.forEveryone}</Box>
       {found.level && <LevelSlider level={found.level} narrowing={narrowing} onNarrow={onNarrow} />}
       <Facet
         title={words.facets.skill}
@@ -53,7 +53,7 @@ export function Narrow({ found, group, narrowing, onNarrow }: Props) {
         />
         {group && (
           <FacetRow
-            label={words.unused(group.name)}
+            label={words.unused({ group: group.name })}
             count={facets.unused}
             on={narrowing.unused === true}
             onToggle={() => toggle("unused")}
@@ -78,7 +78,7 @@ export function Narrow({ found, group, narrowing, onNarrow }: Props) {
       />
       <Facet
         title={words.facets.minutes}
-        rows={MINUTES.map((minutes) => ({ value: minutes, label: words.atMost(minutes) }))}
+        rows={MINUTES.map((minutes) => ({ value: minutes, label: words.atMost({ minutes }) }))}
         chosen={narrowing.minutes === undefined ? [] : [narrowing.minutes]}
         onToggle={(minutes) => only("minutes", minutes)}
       />

@@ -39,7 +39,7 @@ export function QuestionCard({ draft, number, last, skills, onChange, onMove, on
       <TextField
         fullWidth
         multiline
-        label={words.prompt(number)}
+        label={words.prompt({ number })}
         value={draft.prompt}
         onChange={(event) => set({ prompt: event.target.value })}
       />
@@ -75,17 +75,22 @@ export function QuestionCard({ draft, number, last, skills, onChange, onMove, on
         <Box sx={{ flex: 1 }} />
         <IconButton
           size="small"
-          aria-label={words.up(number)}
+          aria-label={words.up({ number })}
           disabled={number === 1}
           onClick={() => onMove(-1)}
         >
           ↑
         </IconButton>
-        <IconButton size="small" aria-label={words.down(number)} disabled={last} onClick={() => onMove(1)}>
+        <IconButton
+          size="small"
+          aria-label={words.down({ number })}
+          disabled={last}
+          onClick={() => onMove(1)}
+        >
           ↓
         </IconButton>
         {onRemove && (
-          <IconButton size="small" aria-label={words.remove(number)} onClick={onRemove}>
+          <IconButton size="small" aria-label={words.remove({ number })} onClick={onRemove}>
             ×
           </IconButton>
         )}

@@ -11,7 +11,7 @@ interface Props {
   onChange: (drafts: QuestionDraft[]) => void;
 }
 
-const kinds = Object.keys(words.kinds) as QuestionKind[];
+const kinds = (): QuestionKind[] => Object.keys(words.kinds) as QuestionKind[];
 
 /** Questions to be written fast: Ctrl+Enter begins the next, Alt and a number chooses its kind. */
 export function QuestionCards({ drafts, skills, onChange }: Props) {
@@ -41,7 +41,7 @@ export function QuestionCards({ drafts, skills, onChange }: Props) {
   const onKeyDown = (event: KeyboardEvent, place: number) => {
     const draft = drafts[place];
     const kind =
-      event.altKey && /^Digit[1-9]$/.test(event.code) ? kinds[Number(event.code.slice(5)) - 1] : undefined;
+      event.altKey && /^Digit[1-9]$/.test(event.code) ? kinds()[Number(event.code.slice(5)) - 1] : undefined;
     if (event.ctrlKey && event.key === "Enter") {
       event.preventDefault();
       add(place);

@@ -54,7 +54,7 @@ export function ShelfDialog({ group, onClose }: { group: FocusedGroup; onClose: 
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="shelf-title">
       <DialogTitle id="shelf-title" sx={{ display: "flex", gap: 1, alignItems: "center" }}>
-        <GroupShape look={group.look} /> {words.title(group.name)}
+        <GroupShape look={group.look} /> {words.title({ group: group.name })}
       </DialogTitle>
       <DialogContent>
         <Box sx={{ color: "var(--z-soft)", mb: 1 }}>{words.about}</Box>
@@ -131,7 +131,7 @@ function EntryRow({ entry, place, entries, mayChange, onPut }: RowProps) {
         <>
           <IconButton
             size="small"
-            aria-label={words.up(entry.title)}
+            aria-label={words.up({ title: entry.title })}
             disabled={place === 0}
             onClick={() => moveTo(place - 1)}
           >
@@ -139,7 +139,7 @@ function EntryRow({ entry, place, entries, mayChange, onPut }: RowProps) {
           </IconButton>
           <IconButton
             size="small"
-            aria-label={words.down(entry.title)}
+            aria-label={words.down({ title: entry.title })}
             disabled={place === entries.length - 1}
             onClick={() => moveTo(place + 1)}
           >
@@ -147,7 +147,7 @@ function EntryRow({ entry, place, entries, mayChange, onPut }: RowProps) {
           </IconButton>
           <IconButton
             size="small"
-            aria-label={words.takeOff(entry.title)}
+            aria-label={words.takeOff({ title: entry.title })}
             onClick={() => onPut(entries.filter((_, i) => i !== place))}
           >
             ×
@@ -175,7 +175,7 @@ function SwapMenu({ group, onSwap }: { group: FocusedGroup; onSwap: (wanted: Ent
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {others.map((other) => (
           <MenuItem key={other.id} sx={{ gap: 1 }} onClick={() => take(other.id)}>
-            <GroupShape look={other.look} /> {words.like(other.name)}
+            <GroupShape look={other.look} /> {words.like({ group: other.name })}
           </MenuItem>
         ))}
         <MenuItem onClick={() => take(null)}>{words.clear}</MenuItem>

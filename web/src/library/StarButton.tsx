@@ -4,7 +4,7 @@ import { words } from "./words";
 export function StarButton({ title, on, onToggle }: { title: string; on: boolean; onToggle: () => void }) {
   return (
     <ButtonBase
-      aria-label={words.star(title)}
+      aria-label={words.star({ title })}
       aria-pressed={on}
       onClick={onToggle}
       sx={{ width: 36, height: 36, flex: "none", borderRadius: "50%" }}

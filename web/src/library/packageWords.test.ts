@@ -11,9 +11,9 @@ describe("what a package holds", () => {
   });
 
   it("is taken and put away again in words", () => {
-    expect(packageWords.take(1)).toBe("Take 1 item");
-    expect(packageWords.taken(2)).toBe("2 items are in the library.");
-    expect(packageWords.back(1)).toBe("1 item was put away again.");
+    expect(packageWords.take({ count: 1 })).toBe("Import 1 item");
+    expect(packageWords.taken({ count: 2 })).toBe("2 items imported.");
+    expect(packageWords.back({ count: 1 })).toBe("Import undone: 1 item removed.");
   });
 });
 
@@ -31,6 +31,6 @@ describe("what a group lacks for a unit", () => {
     expect(unitWords.lacking(["Umi"])).toBe("not yet by Umi");
     expect(unitWords.lacking(["Umi", "Odin"])).toBe("not yet by Umi and Odin");
     expect(unitWords.lacking(Array.from({ length: 9 }, (_, i) => `S${i}`))).toBe("not yet by 9 students");
-    expect(unitWords.held(4, 7)).toBe("held by 4 of 7");
+    expect(unitWords.held({ held: 4, members: 7 })).toBe("4 of 7 have it");
   });
 });

@@ -1,25 +1,16 @@
 import type { Schemas } from "../api/client";
+import { wordsOf, wordsWith } from "../languages/words";
 import { words as library } from "./words";
 
-export const shelfWords = {
-  title: (group: string) => `${group}'s shelf`,
-  about: "Students see it on top of their work, starred things first.",
-  empty: "Nothing yet. Choose something in the library and put it here.",
-  done: "Done",
-  changed: "Changed.",
-  undo: "Undo",
+const said = wordsOf("library-shelf");
+
+export const shelfWords = wordsWith("library-shelf", {
   entry: (entry: Schemas["OnShelf"]) =>
     [
       library.kinds[entry.kind],
-      entry.minutes === undefined ? "" : library.minutes(entry.minutes),
-      `opened by ${entry.openedBy} of ${entry.members}`,
+      entry.minutes === undefined ? "" : library.minutes({ minutes: entry.minutes }),
+      said.entrySays({ openedBy: entry.openedBy, members: entry.members }),
     ]
       .filter((part) => part !== "")
       .join(" · "),
-  up: (title: string) => `Move up: ${title}`,
-  down: (title: string) => `Move down: ${title}`,
-  takeOff: (title: string) => `Take off: ${title}`,
-  swap: "Swap the list…",
-  like: (group: string) => `for that of ${group}`,
-  clear: "for an empty one",
-};
+});

@@ -54,7 +54,7 @@ export function useItemDeeds(hit: Hit | undefined, group: FocusedGroup | undefin
           body: { items: [hit.id], starred: hit.starred },
         }),
       groupId,
-      words.onShelf(hit.title, groupName),
+      words.onShelf({ title: hit.title, group: groupName }),
       () => take(groupId, groupName),
     );
   };
@@ -69,7 +69,7 @@ export function useItemDeeds(hit: Hit | undefined, group: FocusedGroup | undefin
           body: { items: [hit.id] },
         }),
       groupId,
-      words.offShelf(hit.title, groupName),
+      words.offShelf({ title: hit.title, group: groupName }),
       () => put(groupId, groupName),
     );
   };
@@ -109,7 +109,7 @@ export function useItemDeeds(hit: Hit | undefined, group: FocusedGroup | undefin
       ),
     onSuccess: (_, { taskId, taskName }) => {
       queryClient.invalidateQueries({ queryKey: ["task", taskId] });
-      tell(words.inDraft(taskName));
+      tell(words.inDraft({ task: taskName }));
     },
     onError: (error) => tell(error.message),
   });

@@ -28,7 +28,9 @@ describe("a line about an item", () => {
       { id: 1, name: "Key details", heldBy: 4 },
       { id: 2, name: "Equal groups", heldBy: 7 },
     ];
-    expect(words.about(hit({ needs }), 7)).toBe("text · needs: Key details, held by 4 · new to all 7");
+    expect(words.about(hit({ needs }), 7)).toBe(
+      "text · prerequisite: Key details (4 have it) · new to all 7",
+    );
   });
 
   it("says of a lesson not who has had it, and of a class without students nothing", () => {

@@ -88,7 +88,9 @@ function Room({ room, here, onGo }: RoomProps) {
         <Box component="h2" sx={{ fontSize: 15, flex: 1 }}>
           {room.group}
         </Box>
-        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.of(students.length, room.members)}</Box>
+        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+          {words.of({ present: students.length, members: room.members })}
+        </Box>
       </Box>
       {room.callsForMinutes !== undefined && (
         <Box sx={{ color: "var(--z-clayText)", fontWeight: 700 }}>{words.calls(room.callsForMinutes)}</Box>
@@ -104,7 +106,7 @@ function Room({ room, here, onGo }: RoomProps) {
       </Box>
       <Button
         variant={calls ? "contained" : "outlined"}
-        aria-label={here ? words.leaveRoom(room.group) : words.goTo(room.group)}
+        aria-label={here ? words.leaveRoom({ group: room.group }) : words.goTo({ group: room.group })}
         onClick={() => onGo(!here)}
         sx={{ justifySelf: "start" }}
       >

@@ -29,7 +29,7 @@ export function MyNotices() {
         >
           <Box sx={{ flex: 1, fontWeight: 700 }}>{words.corner(corner.name)} ›</Box>
           <Box sx={{ color: corner.unread > 0 ? "var(--z-saffron)" : "var(--z-soft)" }}>
-            {corner.unread > 0 ? words.unread(corner.unread) : words.nothingNew}
+            {corner.unread > 0 ? words.unread({ count: corner.unread }) : words.nothingNew}
           </Box>
         </Card>
       ))}
@@ -44,7 +44,7 @@ export function MyNotices() {
           {older.length > 0 && (
             <Box component="details">
               <Box component="summary" sx={{ cursor: "pointer", color: "var(--z-soft)" }}>
-                {words.older(older.length)}
+                {words.older({ count: older.length })}
               </Box>
               {older.map((notice) => (
                 <NoticeText key={notice.id} notice={notice} />

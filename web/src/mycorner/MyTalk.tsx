@@ -47,7 +47,7 @@ export function MyTalk({ talk }: { talk: Schemas["MyTalk"] }) {
             placeholder={words.write}
             value={text}
             onChange={(event) => setText(event.target.value)}
-            slotProps={{ htmlInput: { "aria-label": words.writeIn(talk.title), maxLength: 4000 } }}
+            slotProps={{ htmlInput: { "aria-label": words.writeIn({ title: talk.title }), maxLength: 4000 } }}
           />
           <Problem error={say.error} />
           <Button type="submit" variant="contained" disabled={text.trim() === "" || say.isPending}>
@@ -81,7 +81,7 @@ function Post({ post, onReported }: { post: Schemas["MyPost"]; onReported: () =>
           <Button
             variant="text"
             size="small"
-            aria-label={words.reportOf(post.by)}
+            aria-label={words.reportOf({ who: post.by })}
             onClick={() => report.mutate()}
             sx={{ ml: -0.75 }}
           >

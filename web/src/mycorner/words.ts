@@ -1,27 +1,7 @@
-import { plural } from "../shell/plural";
+import { wordsOf, wordsWith } from "../languages/words";
 
-export const words = {
-  notices: "From your teachers",
-  corner: (name: string | undefined) => name ?? "Your corner",
-  corners: "Your corners",
-  unread: (count: number) => `${count} new`,
-  nothingNew: "talk and files",
-  back: "‹ My work",
-  talk: "Talk",
-  files: "Files",
-  meet: "Go to the meeting",
-  closed: "This talk is closed.",
-  afterPosting: "Say what you think first. Then you see what the others said.",
-  write: "Say something",
-  writeIn: (title: string) => `Say something: ${title}`,
-  post: "Say it",
-  me: "You",
-  toYou: "only to you",
-  report: "This is not OK",
-  reportOf: (who: string) => `What ${who} said is not OK`,
-  reported: "Your teacher will look at it.",
-  add: "Add a file",
-  noFiles: "Nothing in it yet.",
-  quiet: "Nothing here yet.",
-  older: (count: number) => plural(count, "older notice"),
-};
+const said = wordsOf("mycorner");
+
+export const words = wordsWith("mycorner", {
+  corner: (name: string | undefined) => name ?? said.cornerSays,
+});

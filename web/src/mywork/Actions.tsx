@@ -1,16 +1,17 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useMutation } from "@tanstack/react-query";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, data, type Schemas } from "../api/client";
 import { tryQuery } from "../api/myQueries";
 import { queryClient } from "../api/queryClient";
 import { stamped } from "../api/stamp";
+import { place } from "../languages/place";
 import { useNotice } from "../shell/Notice";
 import { words } from "./words";
 
-const BeforeStart = lazy(() => import("./BeforeStart"));
+const BeforeStart = place(() => import("./BeforeStart"));
 
 interface Props {
   card: Schemas["Card"];

@@ -19,8 +19,8 @@ export default function BeforeStart({ card, onStart, onClose }: Props) {
     <Dialog open onClose={onClose} aria-labelledby="before-start">
       <DialogTitle id="before-start">{card.title}</DialogTitle>
       <DialogContent sx={{ fontSize: "var(--z-text)", display: "grid", gap: 1 }}>
-        {card.minutes !== undefined && <Box>{words.before.minutes(card.minutes)}</Box>}
-        {card.breakMinutes > 0 && <Box>{words.before.breaks(card.breakMinutes)}</Box>}
+        {card.minutes !== undefined && <Box>{words.before.minutes({ minutes: card.minutes })}</Box>}
+        {card.breakMinutes > 0 && <Box>{words.before.breaks({ minutes: card.breakMinutes })}</Box>}
         <Box>{words.before.end}</Box>
         <Box sx={{ color: "var(--z-soft)" }}>{words.before.connection}</Box>
       </DialogContent>

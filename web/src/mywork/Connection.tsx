@@ -17,7 +17,7 @@ export function Connection({ seenAt }: { seenAt: number }) {
       sx={{ p: 1.5, borderRadius: "12px", bgcolor: "var(--z-saffronWash)", color: "var(--z-saffron)", mb: 1 }}
     >
       {!online && <Box>{words.asOf(time)}</Box>}
-      {entries.length > 0 && <Box>{words.unsent(entries.length)}</Box>}
+      {entries.length > 0 && <Box>{words.unsent({ count: entries.length })}</Box>}
     </Box>
   );
 }

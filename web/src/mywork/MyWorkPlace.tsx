@@ -1,14 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, Suspense, useEffect } from "react";
+import { Suspense, useEffect } from "react";
 import { myWorkQuery } from "../api/pageQueries";
 import { sessionQuery } from "../api/queries";
+import { place } from "../languages/place";
 import { Waiting } from "../shell/Waiting";
 import { Actions } from "./Actions";
 import { Connection } from "./Connection";
 import { MyPage } from "./MyPage";
 import { useIdle } from "./useIdle";
 
-const MoreOfMine = lazy(() => import("./MoreOfMine"));
+const MoreOfMine = place(() => import("./MoreOfMine"));
 
 /** The student's own page. */
 export function MyWorkPlace() {

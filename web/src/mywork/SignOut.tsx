@@ -1,10 +1,11 @@
 import Button from "@mui/material/Button";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
+import { signOut } from "../frame/signOut";
+import { place } from "../languages/place";
 import { outbox } from "../outbox/mine";
-import { signOut } from "../shell/signOut";
 import { words } from "./words";
 
-const SignOutAnyway = lazy(() => import("./SignOutAnyway"));
+const SignOutAnyway = place(() => import("./SignOutAnyway"));
 
 /** Signs out; where something given is not with the server yet, it says so first. */
 export function SignOut() {

@@ -2,7 +2,7 @@ import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
-import { signOut } from "../shell/signOut";
+import { signOut } from "../frame/signOut";
 import { words } from "./words";
 
 /** Asks before signing out while something given is not with the server yet. */

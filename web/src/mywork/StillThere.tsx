@@ -3,8 +3,8 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import { useLocation } from "react-router";
+import { signOut } from "../frame/signOut";
 import { outbox } from "../outbox/mine";
-import { signOut } from "../shell/signOut";
 import { useRest } from "./useRest";
 import { words } from "./words";
 

@@ -1,7 +1,8 @@
-import { lazy, Suspense, useEffect } from "react";
+import { Suspense, useEffect } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import type { Schemas } from "../api/client";
 import { EaseProvider } from "../ease/EaseProvider";
+import { place } from "../languages/place";
 import { outbox } from "../outbox/mine";
 import { Mishap } from "../shell/Mishap";
 import { Waiting } from "../shell/Waiting";
@@ -10,10 +11,10 @@ import { StillThere } from "./StillThere";
 import { useInstalled } from "./useInstalled";
 import { useMyNews } from "./useMyNews";
 
-const BookPlace = lazy(() => import("./BookPlace"));
-const MyCornerPlace = lazy(() => import("../mycorner/MyCornerPlace"));
-const MyMeetingPlace = lazy(() => import("../meeting/MyMeetingPlace"));
-const TryPlace = lazy(() => import("../try/TryPlace"));
+const BookPlace = place(() => import("./BookPlace"));
+const MyCornerPlace = place(() => import("../mycorner/MyCornerPlace"));
+const MyMeetingPlace = place(() => import("../meeting/MyMeetingPlace"));
+const TryPlace = place(() => import("../try/TryPlace"));
 
 /** The students' places. */
 export function StudentPlaces({ session }: { session: Schemas["Session"] }) {

@@ -30,7 +30,7 @@ export function WorkList({ work, actions, between, reading }: Props) {
         <Section
           key={when}
           title={words.sections[when]}
-          about={when === "DONE" ? words.doneThisWeek(work.doneThisWeek) : undefined}
+          about={when === "DONE" ? words.doneThisWeek({ count: work.doneThisWeek }) : undefined}
         >
           {cards.map((card) => (
             <Work key={card.taskId} card={card} now={work.localNow}>
@@ -95,7 +95,7 @@ function Work({ card, now, first, children }: WorkProps) {
       <Box sx={{ color: done ? "var(--z-ink)" : "var(--z-soft)", fontSize: "0.88em" }}>
         {aboutCard(card, now)}
       </Box>
-      {card.remindedBy && <Box sx={{ fontSize: "0.88em" }}>{words.reminds(card.remindedBy)}</Box>}
+      {card.remindedBy && <Box sx={{ fontSize: "0.88em" }}>{words.reminds({ by: card.remindedBy })}</Box>}
       {card.corrected && <Box sx={{ fontSize: 14 }}>{words.corrected}</Box>}
       {card.remark && (
         <Box sx={{ fontSize: "0.88em", whiteSpace: "pre-wrap" }}>
@@ -104,7 +104,7 @@ function Work({ card, now, first, children }: WorkProps) {
         </Box>
       )}
       {card.cameLate.waiting > 0 && (
-        <Box sx={{ fontSize: "0.88em" }}>{words.cameLate(card.cameLate.waiting)}</Box>
+        <Box sx={{ fontSize: "0.88em" }}>{words.cameLate({ count: card.cameLate.waiting })}</Box>
       )}
       {card.when === "GOING_ON" && card.questions > 0 && <HowFar share={card.answered / card.questions} />}
       {card.instructions && card.when !== "LATER" && (

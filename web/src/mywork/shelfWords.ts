@@ -1,33 +1,20 @@
 import type { Schemas } from "../api/client";
-import { plural } from "../shell/plural";
+import { wordsOf, wordsWith } from "../languages/words";
+
+const said = wordsOf("mywork-shelf");
 
 type Book = Schemas["Book"];
 
-const kinds: Record<Book["kind"], string> = {
-  TEXT: "to read",
-  PRACTICE: "to practise",
-  QUIZ: "questions",
-  LESSON: "at the table",
-  PRINTABLE: "a sheet",
-  LINK: "a page outside",
-  TALK: "to talk about",
-  OFF_SCREEN: "to do",
-};
+const kinds = wordsOf("mywork-shelf", "kinds");
 
-export const shelfWords = {
-  title: "To read",
+export const shelfWords = wordsWith("mywork-shelf", {
   book: (book: Book) =>
     [
-      book.first ? "first" : "",
+      book.first ? said.bookSays.first : "",
       kinds[book.kind],
-      book.minutes === undefined ? "" : `about ${plural(book.minutes, "minute")}`,
-      book.opened ? "opened" : "",
+      book.minutes === undefined ? "" : said.bookSays.aboutMinutes({ minutes: book.minutes }),
+      book.opened ? said.bookSays.opened : "",
     ]
       .filter((part) => part !== "")
       .join(" · "),
-  back: "Back to my work",
-  check: "Check my answers",
-  right: "right",
-  notYet: "not yet",
-  person: "ask your teacher",
-};
+});

@@ -30,7 +30,7 @@ describe("a piece of work in a child's words", () => {
   });
 
   it("says that it is another try, or that it need not be done", () => {
-    expect(aboutCard({ ...card, again: true }, now)).toMatch(/^another try · 6 questions/);
+    expect(aboutCard({ ...card, again: true }, now)).toMatch(/^another attempt · 6 questions/);
     expect(aboutCard({ ...card, when: "DONE", excused: true }, now)).toBe("you do not have to do this");
   });
 
@@ -47,7 +47,7 @@ describe("a piece of work in a child's words", () => {
 
   it("says why there is no result yet", () => {
     const waits = { ...card, when: "DONE", resultWaits: "FOR_TEACHER" } as const;
-    expect(aboutCard(waits, now)).toBe("handed in · your teacher will look at it");
+    expect(aboutCard(waits, now)).toBe("handed in · your teacher will mark it");
   });
 
   it("says that the day is past without blaming", () => {
@@ -78,9 +78,7 @@ describe("the greeting", () => {
   });
 
   it("says how it is done where that is not by answering", () => {
-    expect(aboutCard({ ...card, way: "OFF_SCREEN", minutes: undefined }, now)).toContain(
-      "away from the screen",
-    );
+    expect(aboutCard({ ...card, way: "OFF_SCREEN", minutes: undefined }, now)).toContain("off screen");
     expect(aboutCard({ ...card, way: "HAND_IN", minutes: undefined }, now)).toContain("hand in");
     expect(aboutCard({ ...card, questions: 0, minutes: undefined }, now)).toBe(
       "to read · due Friday, 3:00 pm",

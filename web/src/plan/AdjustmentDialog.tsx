@@ -23,7 +23,7 @@ interface Props {
 }
 
 const dates = { OPENS: "opens", DUE: "due", CLOSES: "closes" } as const;
-const parts = Object.keys(words.adjust.parts) as TermPart[];
+const parts: readonly TermPart[] = ["MINUTES", "OPENS", "DUE", "CLOSES", "TRIES"];
 
 function fresh(): AdjustmentEdit {
   return { sets: ["MINUTES"], targets: { everyone: false, groups: [], students: [], except: [] } };

@@ -43,21 +43,21 @@ export function Adjustments({ task, onChange }: Props) {
           >
             <ButtonBase
               disabled={!task.mayChange}
-              aria-label={words.adjust.change(name)}
+              aria-label={words.adjust.change({ whom: name })}
               onClick={() => setOpen(place)}
               sx={{ font: "inherit", flex: 1, justifyContent: "flex-start", gap: 1, textAlign: "left" }}
             >
               <b>{name}</b>
               <span>{adjustment.sets.map((part) => eased(adjustment, part)).join(", ")}</span>
               <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-                {words.adjust.reached(adjustment.reached)}
+                {words.adjust.reached({ count: adjustment.reached })}
               </Box>
             </ButtonBase>
             {task.mayChange && (
               <Button
                 size="small"
                 variant="text"
-                aria-label={words.adjust.remove(name)}
+                aria-label={words.adjust.remove({ whom: name })}
                 onClick={() => onChange((edit) => withoutAdjustment(edit, place))}
               >
                 {words.adjust.removeShort}
@@ -78,7 +78,7 @@ function eased(adjustment: Schemas["AdjustmentShown"], part: TermPart): string {
     case "MINUTES":
       return adjustment.minutes === undefined
         ? words.adjust.without.MINUTES
-        : words.minutes(adjustment.minutes);
+        : words.minutes({ minutes: adjustment.minutes });
     case "TRIES":
       return `${adjustment.tries} ${words.adjust.parts.TRIES}`;
     case "OPENS":

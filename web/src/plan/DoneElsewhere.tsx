@@ -78,7 +78,7 @@ function HandedIn({ task }: { task: TaskView }) {
           <Button
             key={student.id}
             size="small"
-            aria-label={words.handed.open(student.givenName)}
+            aria-label={words.handed.open({ name: student.givenName })}
             onClick={() => setOpen(student)}
           >
             {student.work === "HANDED_IN" && "✓ "}
@@ -101,7 +101,7 @@ function HandedDialog({ tryId, name, onClose }: { tryId: number; name: string; o
   }).data;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="handed-title">
-      <DialogTitle id="handed-title">{words.handed.open(name)}</DialogTitle>
+      <DialogTitle id="handed-title">{words.handed.open({ name })}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1 }}>
         {handed?.running && <Box sx={{ color: "var(--z-soft)" }}>{words.handed.running}</Box>}
         <Box sx={{ whiteSpace: "pre-wrap" }}>{handed?.written || words.handed.noText}</Box>

@@ -31,11 +31,11 @@ export function EffectsOfChange({ foreseen, onGo, onClose }: Props) {
             <li key={sentence}>{sentence}</li>
           ))}
         </Box>
-        {running.length > 0 && !also && <Box sx={{ mb: 1 }}>{words.effects.keep(running)}</Box>}
+        {running.length > 0 && !also && <Box sx={{ mb: 1 }}>{words.effects.keep({ names: running })}</Box>}
         {running.length > 0 && (
           <FormControlLabel
             control={<Checkbox checked={also} onChange={(event) => setAlso(event.target.checked)} />}
-            label={words.effects.also(running)}
+            label={words.effects.also({ names: running })}
           />
         )}
       </DialogContent>

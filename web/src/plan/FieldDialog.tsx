@@ -45,7 +45,9 @@ export function FieldDialog({ task, place, field, onChange, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth={wide ? "md" : "xs"} aria-labelledby="field-title">
       <form onSubmit={keep}>
-        <DialogTitle id="field-title">{words.edit(words.fields[field], versionName(version))}</DialogTitle>
+        <DialogTitle id="field-title">
+          {words.edit({ field: words.fields[field], version: versionName(version) })}
+        </DialogTitle>
         <DialogContent sx={{ "&&": { pt: 1 } }}>
           <FieldInput
             version={version}

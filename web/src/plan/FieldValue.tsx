@@ -16,9 +16,9 @@ export function FieldValue({ version, field }: { version: Schemas["VersionShown"
     case "QUESTIONS":
       return version.questions.length === 0
         ? words.empty
-        : words.questionCount(version.questions.length, version.pointsInAll);
+        : words.questionCount({ count: version.questions.length, points: version.pointsInAll });
     case "MINUTES":
-      return version.minutes === undefined ? words.none_ : words.minutes(version.minutes);
+      return version.minutes === undefined ? words.none_ : words.minutes({ minutes: version.minutes });
     case "OPENS":
       return dayAndTime(version.opens) || words.none_;
     case "DUE":
@@ -40,7 +40,7 @@ function Texts({ texts }: { texts: Schemas["TextRef"][] }) {
       {text.title}{" "}
       {text.level !== undefined && (
         <Box component="span" sx={{ fontSize: 12.5, fontWeight: 400 }}>
-          {words.level(text.level)}
+          {words.level({ level: text.level })}
         </Box>
       )}
     </span>

@@ -63,7 +63,7 @@ export function HandOutDialog({ task, pending, onGo, onClose }: Props) {
             control={
               <Checkbox checked={confirmed} onChange={(event) => setConfirmed(event.target.checked)} />
             }
-            label={words.handOutDialog.confirm(none.map((student) => student.givenName))}
+            label={words.handOutDialog.confirm({ names: none.map((student) => student.givenName) })}
           />
         )}
       </DialogContent>

@@ -43,7 +43,7 @@ export function ItemSearch({ kinds, first, children }: Props) {
       />
       {children([...first, ...hits])}
       {found && found.total > MOST && (
-        <Box sx={{ color: "var(--z-soft)" }}>{words.library.more(found.total - MOST)}</Box>
+        <Box sx={{ color: "var(--z-soft)" }}>{words.library.more({ count: found.total - MOST })}</Box>
       )}
     </Box>
   );

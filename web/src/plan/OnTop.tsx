@@ -55,7 +55,11 @@ function Eased({ student: { givenName, terms } }: { student: Recipient }) {
     <Box>
       {givenName}{" "}
       <b>
-        {terms.reason === "NO_LIMIT" ? "" : unlimited ? words.untimed : words.minutes(terms.minutes ?? 0)}
+        {terms.reason === "NO_LIMIT"
+          ? ""
+          : unlimited
+            ? words.untimed
+            : words.minutes({ minutes: terms.minutes ?? 0 })}
       </b>{" "}
       <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
         {about.join(", ")}
@@ -82,7 +86,7 @@ function Offer({ task, student }: { task: TaskView; student: Recipient }) {
     onError: (error) => tell(error.message),
   });
   const told = (minutes: number | undefined) =>
-    minutes === undefined ? words.untimed : words.minutes(minutes);
+    minutes === undefined ? words.untimed : words.minutes({ minutes });
   return (
     <Box
       sx={{
@@ -96,8 +100,8 @@ function Offer({ task, student }: { task: TaskView; student: Recipient }) {
       }}
     >
       <Box sx={{ flex: 1 }}>
-        <b>{words.offer.title(student.givenName)}</b>{" "}
-        {words.offer.line(told(student.running?.minutes), told(student.terms?.minutes))}
+        <b>{words.offer.title({ name: student.givenName })}</b>{" "}
+        {words.offer.line({ had: told(student.running?.minutes), now: told(student.terms?.minutes) })}
       </Box>
       <Button size="small" disabled={give.isPending} onClick={() => give.mutate()}>
         {words.offer.give}

@@ -34,7 +34,7 @@ export function PageAs({ studentId, taskId }: { studentId: number; taskId: numbe
         {page.title}
       </Box>
       {page.clock.minutes !== undefined && (
-        <Box sx={{ color: "var(--z-soft)" }}>{words.minutes(page.clock.minutes)}</Box>
+        <Box sx={{ color: "var(--z-soft)" }}>{words.minutes({ minutes: page.clock.minutes })}</Box>
       )}
       {page.instructions && <Box sx={{ whiteSpace: "pre-wrap", my: 1 }}>{page.instructions}</Box>}
       {page.texts.length > 0 && <ReadingText texts={page.texts} others={page.inOtherLanguages} />}

@@ -79,7 +79,10 @@ function Look({ seen, corner, onAt, onBack }: LookProps) {
         }}
       >
         <Box sx={{ flex: 1, minWidth: "14em" }}>
-          {words.seeAs.banner(work.givenName, seen.at ? dayAndTime(work.localNow) : words.seeAs.now)}
+          {words.seeAs.banner({
+            name: work.givenName,
+            at: seen.at ? dayAndTime(work.localNow) : words.seeAs.now,
+          })}
         </Box>
         <TextField
           type="datetime-local"

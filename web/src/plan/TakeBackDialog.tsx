@@ -45,8 +45,10 @@ export function TakeBackDialog({ task, pending, onAll, onSome, onClose }: Props)
           />
         )}
         <Box role="status">
-          {running.length > 0 ? words.takeBackDialog.running(running) : words.takeBackDialog.nobody}{" "}
-          {handedIn > 0 && words.takeBackDialog.handedIn(handedIn)}
+          {running.length > 0
+            ? words.takeBackDialog.running({ names: running })
+            : words.takeBackDialog.nobody}{" "}
+          {handedIn > 0 && words.takeBackDialog.handedIn({ count: handedIn })}
         </Box>
       </DialogContent>
       <DialogActions>

@@ -34,7 +34,7 @@ export function TargetsDialog({ task, place, onChange, onClose }: Props) {
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="targets-title">
-      <DialogTitle id="targets-title">{words.targets.title(versionName(version))}</DialogTitle>
+      <DialogTitle id="targets-title">{words.targets.title({ version: versionName(version) })}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, "&&": { pt: 1 } }}>
         {!version.base && (
           <TextField

@@ -36,7 +36,7 @@ export function TaskDialogs({ task, open, deeds, onClose }: Props) {
       queryClient.invalidateQueries({ queryKey: ["task", task.id] });
       queryClient.invalidateQueries({ queryKey: ["class"] });
       const names = task.students.filter((each) => students.includes(each.id)).map((each) => each.givenName);
-      tell(words.takeBackDialog.someDone(names), undo(stepId));
+      tell(words.takeBackDialog.someDone({ names }), undo(stepId));
       onClose();
     },
     onError: (error) => tell(error.message),
@@ -55,7 +55,7 @@ export function TaskDialogs({ task, open, deeds, onClose }: Props) {
                 onSuccess: (kept) => {
                   onClose();
                   const reached = kept.students.filter((each) => each.gets === "ONE").length;
-                  tell(words.handedOut(reached), undo(kept.lastStep?.id));
+                  tell(words.handedOut({ students: reached }), undo(kept.lastStep?.id));
                 },
               },
             )

@@ -37,7 +37,7 @@ export function TaskMenu({ task, isChanging, onOpen }: Props) {
       ),
     onSuccess: ({ stepId }) => {
       queryClient.invalidateQueries({ queryKey: ["class", classId] });
-      tell(words.settings.removed(task.name), () => bringBack.mutate(stepId));
+      tell(words.settings.removed({ name: task.name }), () => bringBack.mutate(stepId));
       navigate(`/classes/${classId}/plan`);
     },
     onError: (error) => tell(error.message),

@@ -21,7 +21,7 @@ import { VersionTable } from "./VersionTable";
 import { WhoGetsWhat } from "./WhoGetsWhat";
 import { words } from "./words";
 
-const keys: readonly KeyHint[] = [
+const keys = (): readonly KeyHint[] => [
   [["Tab"], words.keys.edit],
   [["B"], words.keys.back],
   [["V"], words.keys.version],
@@ -54,7 +54,7 @@ function TaskScreen({ task }: { task: TaskView }) {
           !event.metaKey &&
           task.mayChange
         ) {
-          onChange((edit) => withVersion(edit, words.versionName(edit.versions.length)));
+          onChange((edit) => withVersion(edit, words.versionName({ number: edit.versions.length })));
         }
       }}
     >

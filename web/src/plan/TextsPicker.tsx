@@ -48,7 +48,7 @@ export function TextsPicker({ chosen, known, onChoose, onWriting }: Props) {
                 <>
                   <b>{item.title}</b>{" "}
                   <Box component="span" sx={{ color: "var(--z-soft)" }}>
-                    {item.level !== undefined && words.level(item.level)}
+                    {item.level !== undefined && words.level({ level: item.level })}
                   </Box>
                 </>
               }

@@ -13,7 +13,7 @@ import { type Field, followingBase, type TaskView, withVersion } from "./taskEdi
 import type { Change } from "./useTaskEdit";
 import { versionName, words } from "./words";
 
-const fields = Object.keys(words.fields) as Field[];
+const fields = (): Field[] => Object.keys(words.fields) as Field[];
 
 interface Props {
   task: TaskView;
@@ -45,7 +45,9 @@ export function VersionTable({ task, onChange }: Props) {
               <Button
                 size="small"
                 sx={{ m: 1 }}
-                onClick={() => onChange((edit) => withVersion(edit, words.versionName(edit.versions.length)))}
+                onClick={() =>
+                  onChange((edit) => withVersion(edit, words.versionName({ number: edit.versions.length })))
+                }
               >
                 {words.newVersion}
               </Button>
@@ -62,7 +64,7 @@ export function VersionTable({ task, onChange }: Props) {
           </Box>
         </thead>
         <tbody>
-          {fields.map((field) => (
+          {fields().map((field) => (
             <tr key={field}>
               <Box component="th" scope="row" sx={{ px: 1.5, py: 0.6, color: "var(--z-soft)" }}>
                 {words.fields[field]}
@@ -113,7 +115,7 @@ function VersionHead({
   return (
     <ButtonBase
       onClick={onOpen}
-      aria-label={words.targets.title(versionName(version))}
+      aria-label={words.targets.title({ version: versionName(version) })}
       sx={{ font: "inherit", width: "100%", textAlign: "left", display: "block", px: 1.5, py: 1 }}
     >
       <Box sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
@@ -149,7 +151,7 @@ function Cell({ version, field, onOpen, onFollow }: CellProps) {
             onFollow();
           }
         }}
-        aria-label={words.edit(words.fields[field], versionName(version))}
+        aria-label={words.edit({ field: words.fields[field], version: versionName(version) })}
         sx={{
           font: "inherit",
           display: "block",

@@ -27,11 +27,15 @@ export function WhoGetsWhat({ task, onChange }: Props) {
           {words.who}
         </Box>
         <Box sx={{ marginLeft: "auto", display: "flex", gap: 2, fontWeight: 700, fontSize: 13 }}>
-          <Box sx={{ color: "var(--z-mossText)" }}>{words.counts.one(of("ONE").length)}</Box>
+          <Box sx={{ color: "var(--z-mossText)" }}>{words.counts.one({ count: of("ONE").length })}</Box>
           {conflicts.length > 0 && (
-            <Box sx={{ color: "var(--z-clayText)" }}>{words.counts.conflict(conflicts.length)}</Box>
+            <Box sx={{ color: "var(--z-clayText)" }}>
+              {words.counts.conflict({ count: conflicts.length })}
+            </Box>
           )}
-          {none.length > 0 && <Box sx={{ color: "var(--z-saffron)" }}>{words.counts.none(none.length)}</Box>}
+          {none.length > 0 && (
+            <Box sx={{ color: "var(--z-saffron)" }}>{words.counts.none({ count: none.length })}</Box>
+          )}
         </Box>
       </Box>
       {conflicts.length + none.length === 0 ? (
@@ -50,7 +54,7 @@ export function WhoGetsWhat({ task, onChange }: Props) {
           ))}
           {none.length > 0 && (
             <Box sx={{ bgcolor: "var(--z-saffronWash)", borderRadius: "8px", p: 1.25 }}>
-              <Box component="h3">{words.noneTitle(none.map((each) => each.givenName))}</Box>
+              <Box component="h3">{words.noneTitle({ names: none.map((each) => each.givenName) })}</Box>
               <Box sx={{ fontSize: 13, mb: 0.75 }}>{leftOut ? words.leftOut : words.noneWhy}</Box>
               <Button
                 size="small"
@@ -87,14 +91,14 @@ function Conflict({ student, task, onChange }: Props & { student: Schemas["Recip
   });
   return (
     <Box sx={{ bgcolor: "var(--z-clayWash)", borderRadius: "8px", p: 1.25 }}>
-      <Box component="h3">{words.conflictTitle(student.givenName)}</Box>
+      <Box component="h3">{words.conflictTitle({ student: student.givenName })}</Box>
       <Box sx={{ fontSize: 13, mb: 0.75 }}>
         {versions
           .map(({ claim, version }) =>
-            words.conflictClaim(
-              versionName(version),
-              claim.via === "GROUPS" ? groupNames(claim.groups) : words.via[claim.via],
-            ),
+            words.conflictClaim({
+              version: versionName(version),
+              via: claim.via === "GROUPS" ? groupNames(claim.groups) : words.via[claim.via],
+            }),
           )
           .join("; ")}
         . {words.conflictWhich}

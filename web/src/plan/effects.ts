@@ -1,7 +1,9 @@
 import type { Schemas } from "../api/client";
+import { wordsOf } from "../languages/words";
 import { dayAndTime } from "../shell/dates";
-import { listed } from "../shell/plural";
 import { words } from "./words";
+
+const said = wordsOf("plan-effects");
 
 type Effect = Schemas["TaskEffect"];
 
@@ -27,22 +29,25 @@ const MOST_NAMES = 6;
 
 function shortened(names: string[]): string {
   return names.length > MOST_NAMES
-    ? `${names.slice(0, MOST_NAMES).join(", ")} and ${names.length - MOST_NAMES} more`
-    : listed(names);
+    ? said.shortenedSays.andMore({
+        names: names.slice(0, MOST_NAMES).join(", "),
+        more: names.length - MOST_NAMES,
+      })
+    : said.shortenedSays.line({ names });
 }
 
 function whatHappens(effect: Effect): string {
   switch (effect.kind) {
     case "GAINS":
-      return "gets it";
+      return said.whatHappensSays.getsIt;
     case "LOSES":
-      return effect.running ? "does not get it any more and cannot go on" : "does not get it any more";
+      return effect.running ? said.whatHappensSays.doesNotGet : said.whatHappensSays.doesNotGet2;
     case "OTHER_VERSION":
-      return "gets another version";
+      return said.whatHappensSays.getsAnotherVersion;
     case "CONFLICT":
-      return "would get two versions";
+      return said.whatHappensSays.wouldGetTwo;
     case "CONTENT":
-      return effect.running ? "sees other work, in the middle of it" : "sees other work";
+      return effect.running ? said.whatHappensSays.seesOtherWork : said.whatHappensSays.seesOtherWork2;
     case "TERM":
       return effect.part ? termChange(effect, effect.part) : "";
   }
@@ -51,16 +56,23 @@ function whatHappens(effect: Effect): string {
 function termChange(effect: Effect, part: NonNullable<Effect["part"]>): string {
   const name = words.adjust.parts[part];
   if (part === "MINUTES") {
-    return `${name} ${minutes(effect.numberAfter)} instead of ${minutes(effect.numberBefore)}`;
+    return said.termChangeSays.insteadOf({
+      name,
+      numberAfter: minutes(effect.numberAfter),
+      numberBefore: minutes(effect.numberBefore),
+    });
   }
   if (part === "TRIES") {
-    return `${effect.numberAfter} tries instead of ${effect.numberBefore}`;
+    return said.termChangeSays.triesInstead({
+      numberAfter: effect.numberAfter,
+      numberBefore: effect.numberBefore,
+    });
   }
-  const after = effect.dateAfter ? dayAndTime(effect.dateAfter) : "at no time";
-  const before = effect.dateBefore ? dayAndTime(effect.dateBefore) : "no time";
-  return `${name} ${after} instead of ${before}`;
+  const after = effect.dateAfter ? dayAndTime(effect.dateAfter) : said.termChangeSays.atNoTime;
+  const before = effect.dateBefore ? dayAndTime(effect.dateBefore) : said.termChangeSays.noTime;
+  return said.termChangeSays.insteadOf2({ name, after, before });
 }
 
 function minutes(count: number | undefined): string {
-  return count === undefined ? "without limit" : words.minutes(count);
+  return count === undefined ? said.minutesSays : words.minutes({ minutes: count });
 }

@@ -99,7 +99,7 @@ describe("why a student has the time they have", () => {
       "= 30 × 1.5",
     );
     expect(timeReason({ ...plain, minutes: 30 })).toBe("");
-    expect(timeReason({ ...plain, minutes: 30, eased: ["MINUTES"] })).toBe("eased");
+    expect(timeReason({ ...plain, minutes: 30, eased: ["MINUTES"] })).toBe("adjusted");
     expect(timeReason({ ...plain, reason: "FOR_THIS_STUDENT", minutes: 25 })).toBe("set for this student");
   });
 });
@@ -122,7 +122,7 @@ describe("what stands in the way", () => {
     expect(problem("OPENS_IN_PAST")).toContain("opens in the past");
     expect(named("BROKEN_LINK", ["Tide clock"])).toBe("Tide clock does not open when followed.");
     expect(named("SERIES_DRAFTS", ["Part 2", "Part 3"])).toBe(
-      "Part 2 and Part 3 of the same series are not handed out.",
+      "Part 2 and Part 3 of the same series are not assigned.",
     );
     expect(named("DAY_TOO_FULL", [])).toBe("On Thu 11 Feb somebody would have 95 min of work in all.");
   });
@@ -130,18 +130,18 @@ describe("what stands in the way", () => {
 
 describe("names in a sentence", () => {
   it("are listed as people list them", () => {
-    expect(words.noneTitle(["Dmitri"])).toBe("Dmitri gets nothing");
-    expect(words.noneTitle(["Dmitri", "Xanthe"])).toBe("Dmitri and Xanthe get nothing");
-    expect(words.handOutDialog.confirm(["Dmitri", "Umi", "Xanthe"])).toBe(
+    expect(words.noneTitle({ names: ["Dmitri"] })).toBe("Dmitri gets nothing");
+    expect(words.noneTitle({ names: ["Dmitri", "Xanthe"] })).toBe("Dmitri and Xanthe get nothing");
+    expect(words.handOutDialog.confirm({ names: ["Dmitri", "Umi", "Xanthe"] })).toBe(
       "Dmitri, Umi and Xanthe are meant to get nothing",
     );
   });
 
   it("and counts agree with their verbs", () => {
-    expect([words.counts.one(1), words.counts.conflict(2), words.counts.none(1)]).toEqual([
-      "1 gets one version",
-      "2 get two",
-      "1 gets none",
-    ]);
+    expect([
+      words.counts.one({ count: 1 }),
+      words.counts.conflict({ count: 2 }),
+      words.counts.none({ count: 1 }),
+    ]).toEqual(["1 gets one version", "2 get two", "1 gets none"]);
   });
 });

@@ -26,9 +26,9 @@ export function ProgressHead({ part }: { part: string }) {
       title={words.title}
       between={
         <Box component="nav" aria-label={words.parts} className="no-print" sx={{ display: "flex", gap: 0.5 }}>
-          {words.part
-            .filter(({ to }) => !led || ofLedGroups.includes(to))
-            .map(({ to, name }) => (
+          {Object.entries(words.part)
+            .filter(([to]) => !led || ofLedGroups.includes(to))
+            .map(([to, name]) => (
               <ButtonBase
                 key={to}
                 component={Link}

@@ -1,15 +1,16 @@
 import Box from "@mui/material/Box";
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import { useParams } from "react-router";
+import { place } from "../languages/place";
 import { Waiting } from "../shell/Waiting";
 import { ProgressHead } from "./ProgressHead";
 
-const GridPart = lazy(() => import("./grid/GridPart"));
-const LowPart = lazy(() => import("./low/LowPart"));
-const ToMarkPart = lazy(() => import("./marking/ToMarkPart"));
-const GrowthPart = lazy(() => import("./growth/GrowthPart"));
-const MarksPart = lazy(() => import("./marks/MarksPart"));
-const ReportsPart = lazy(() => import("./reports/ReportsPart"));
+const GridPart = place(() => import("./grid/GridPart"));
+const LowPart = place(() => import("./low/LowPart"));
+const ToMarkPart = place(() => import("./marking/ToMarkPart"));
+const GrowthPart = place(() => import("./growth/GrowthPart"));
+const MarksPart = place(() => import("./marks/MarksPart"));
+const ReportsPart = place(() => import("./reports/ReportsPart"));
 
 const parts = {
   grid: GridPart,

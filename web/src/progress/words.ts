@@ -1,23 +1,15 @@
-export const words = {
-  title: "Progress",
-  parts: "Parts of Progress",
-  part: [
-    { to: "grid", name: "grid" },
-    { to: "low", name: "low results" },
-    { to: "to-mark", name: "to mark" },
-    { to: "growth", name: "growth" },
-    { to: "marks", name: "marks" },
-    { to: "reports", name: "reports" },
-  ],
-  notPlaced: "not placed",
+import { decimal } from "../languages/numbers";
+import { wordsOf, wordsWith } from "../languages/words";
+
+const said = wordsOf("progress");
+
+export const words = wordsWith("progress", {
   files: {
-    open: "Take along ▾",
-    xlsx: (group?: string) => `Marks of ${group ?? "everyone"}, for a spreadsheet (.xlsx)`,
-    csv: (group?: string) => `Marks of ${group ?? "everyone"}, as text (.csv)`,
-    oneRoster: (group?: string) => `Results of ${group ?? "everyone"}, for another system (OneRoster .zip)`,
-    print: "This screen on paper",
+    xlsx: (group?: string) => said.files.xlsxSays.marksFor({ group: group ?? said.files.xlsxSays.everyone }),
+    csv: (group?: string) => said.files.csvSays.marksAsText({ group: group ?? said.files.csvSays.everyone }),
+    oneRoster: (group?: string) =>
+      said.files.oneRosterSays.resultsForAnother({ group: group ?? said.files.oneRosterSays.everyone }),
   },
-  /** A number as it was typed, at most two places. */
-  points: (value: number) => String(Math.round(value * 100) / 100),
+  points: (value: number) => decimal(value, 2),
   percent: (share: number) => `${Math.round(share * 100)} %`,
-};
+});

@@ -39,7 +39,11 @@ export function AccountDialog({ adult, onClose }: Props) {
     mutationFn: (closed: boolean) =>
       api.PUT("/api/school/adults/{adultId}/closed", { params, body: { closed } }),
     onSuccess: (_, closed) =>
-      done(closed ? words.accountClosed(adult.displayName) : words.accountOpened(adult.displayName)),
+      done(
+        closed
+          ? words.accountClosed({ name: adult.displayName })
+          : words.accountOpened({ name: adult.displayName }),
+      ),
   });
   const box = (right: keyof typeof rights) => (
     <FormControlLabel
@@ -54,7 +58,7 @@ export function AccountDialog({ adult, onClose }: Props) {
   );
   return (
     <Dialog open onClose={onClose}>
-      <DialogTitle>{words.accountOf(adult.displayName)}</DialogTitle>
+      <DialogTitle>{words.accountOf({ name: adult.displayName })}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2, maxWidth: 480 }}>
         <Box
           component="form"

@@ -40,7 +40,7 @@ export function AdultDialog({ adult, onClose }: Props) {
     },
     onSuccess: () => {
       queryClient.invalidateQueries({ queryKey: ["school"] });
-      tell(adult ? words.resetDone(adult.displayName) : words.kept);
+      tell(adult ? words.resetDone({ name: adult.displayName }) : words.kept);
       onClose();
     },
   });

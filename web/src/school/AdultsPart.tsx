@@ -5,12 +5,12 @@ import { useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { schoolAdultsQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { InviteDialog } from "../sharing/InviteDialog";
+import { inviteWords } from "../sharing/inviteWords";
 import { words as sharing } from "../sharing/words";
 import { useNotice } from "../shell/Notice";
 import { AccountDialog } from "./AccountDialog";
 import { AdultDialog } from "./AdultDialog";
-import { InviteDialog } from "./InviteDialog";
-import { inviteWords } from "./inviteWords";
 import { MailsCard } from "./MailsCard";
 import { RoleDialog } from "./RoleDialog";
 import { Row, Rows } from "./Rows";
@@ -101,7 +101,7 @@ function Roles({ adult }: { adult: Adult }) {
             variant="text"
             size="small"
             sx={{ minWidth: 0 }}
-            aria-label={words.takeRole(role.className, adult.displayName)}
+            aria-label={words.takeRole({ className: role.className, name: adult.displayName })}
             onClick={() => take.mutate(role.classId)}
           >
             ✕

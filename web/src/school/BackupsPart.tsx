@@ -19,7 +19,7 @@ export function BackupsPart() {
   const tell = useNotice();
   const make = useMutation({
     mutationFn: () => data(api.POST("/api/school/backups")),
-    onSuccess: ({ name }) => tell(words.backups.made(name)),
+    onSuccess: ({ name }) => tell(words.backups.made({ name })),
     onError: (error) => tell(error.message),
     onSettled: () => queryClient.invalidateQueries({ queryKey: ["school", "backups"] }),
   });

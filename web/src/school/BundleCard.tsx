@@ -44,7 +44,7 @@ export function BundleCard() {
       queryClient.invalidateQueries();
       setFile(null);
       look.reset();
-      tell(words.applied(taken.changes), () => undo.mutate(taken.importId));
+      tell(words.applied({ count: taken.changes }), () => undo.mutate(taken.importId));
     },
   });
   const choose = (event: ChangeEvent<HTMLInputElement>) => {
@@ -90,7 +90,7 @@ export function BundleCard() {
           {look.data.changes.length > 0 && (
             <Box>
               <Button variant="contained" disabled={take.isPending} onClick={() => take.mutate(file)}>
-                {words.take(look.data.changes.length)}
+                {words.take({ count: look.data.changes.length })}
               </Button>
             </Box>
           )}

@@ -68,7 +68,7 @@ function Year({ year }: { year: Schemas["SchoolYear"] }) {
         value={closed}
         onChange={(event) => setClosed(event.target.value)}
         error={"unread" in lines || keep.isError}
-        helperText={"unread" in lines ? words.closedUnread(lines.unread) : keep.error?.message}
+        helperText={"unread" in lines ? words.closedUnread({ line: lines.unread }) : keep.error?.message}
       />
       <Box role="group" aria-label={words.day.title} sx={{ display: "grid", gap: 1 }}>
         <Box component="h3">{words.day.title}</Box>

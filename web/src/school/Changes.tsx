@@ -21,7 +21,7 @@ export function Changes({ preview }: { preview: Schemas["BundlePreview"] }) {
           role="alert"
           sx={{ bgcolor: "var(--z-clayWash)", color: "var(--z-clayText)", p: 1.25, borderRadius: "8px" }}
         >
-          {words.leftOut(preview.problemCount)}
+          {words.leftOut({ count: preview.problemCount })}
           <ul>
             {preview.problems.slice(0, 20).map((problem) => (
               <li key={problem}>{problem}</li>

@@ -26,7 +26,7 @@ export function CutsDialog({ measure, onClose }: { measure: Schemas["MeasureCard
   const now = sets.find((each) => each.grade === grade && each.season === season);
   return (
     <Dialog open onClose={onClose}>
-      <DialogTitle>{words.cutsTitle(measure.name)}</DialogTitle>
+      <DialogTitle>{words.cutsTitle({ name: measure.name })}</DialogTitle>
       <DialogContent sx={{ width: 460, display: "grid", gap: 2 }}>
         <Box sx={{ display: "flex", gap: 1.5, pt: 1 }}>
           <TextField
@@ -83,7 +83,7 @@ function Cuts({ measureId, set, onClose }: CutsProps) {
       queryClient.invalidateQueries({ queryKey: ["bench"] });
     },
   });
-  const unread = "unread" in lines ? words.cutUnread(lines.unread) : undefined;
+  const unread = "unread" in lines ? words.cutUnread({ line: lines.unread }) : undefined;
   return (
     <>
       <TextField

@@ -58,7 +58,7 @@ function Erase({ before, leavers }: { before: string; leavers: Schemas["Leaver"]
       api.POST("/api/school/leavers/erased", {
         body: { before, students: meant.map((each) => each.id) },
       }),
-    onSuccess: () => tell(words.erased(meant.length)),
+    onSuccess: () => tell(words.erased({ count: meant.length })),
     onSettled: () => queryClient.invalidateQueries({ queryKey: ["school"] }),
   });
   const toggle = (id: number) =>
@@ -93,7 +93,7 @@ function Erase({ before, leavers }: { before: string; leavers: Schemas["Leaver"]
         disabled={!sure || meant.length === 0 || erase.isPending}
         onClick={() => erase.mutate()}
       >
-        {words.erase(meant.length)}
+        {words.erase({ count: meant.length })}
       </Button>
     </>
   );

@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { api, data } from "../api/client";
+import { inviteWords as words } from "../sharing/inviteWords";
 import { Card } from "../shell/Card";
 import { dayAndTime } from "../shell/dates";
-import { inviteWords as words } from "./inviteWords";
 
 const mailsQuery = queryOptions({
   queryKey: ["school", "mails"],

@@ -10,12 +10,13 @@ import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
+import { wordsOf } from "../languages/words";
 import { FormFoot } from "../shell/FormFoot";
 import { SeenByField } from "../shell/SeenByField";
 import { useKeeping } from "../shell/sharing";
 import { words } from "./words";
 
-const w = words.measure;
+const w = wordsOf("school", "measure");
 
 interface Props {
   /** Absent for a new one. */

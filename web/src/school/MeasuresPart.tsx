@@ -37,7 +37,7 @@ export function MeasuresPart() {
                 {words.scale(measure)} · {words.counts(measure)}
                 {measure.standardError !== undefined && ` · ± ${measure.standardError}`}
                 {measure.archived && ` · ${words.archived}`}
-                {measure.classId != null && ` · ${words.only(ownerOf(measure) ?? "")}`}
+                {measure.classId != null && ` · ${words.only({ name: ownerOf(measure) ?? "" })}`}
               </Box>
             </Box>
             {mayChange(measure) && <Button onClick={() => setCutting(measure)}>{words.cuts}</Button>}

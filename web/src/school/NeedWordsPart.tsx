@@ -5,7 +5,7 @@ import { api, data, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
 import { day } from "../shell/dates";
 import { useNotice } from "../shell/Notice";
-import { needMark } from "../students/words";
+import { needMark } from "../student/needMark";
 import { Row, Rows } from "./Rows";
 import { words } from "./words";
 

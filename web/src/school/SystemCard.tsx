@@ -125,7 +125,7 @@ function WaitingPull({ waiting, onLeft }: WaitingProps) {
       ),
     onSuccess: (taken) => {
       queryClient.invalidateQueries();
-      tell(words.applied(taken.changes), () => undo.mutate(taken.importId));
+      tell(words.applied({ count: taken.changes }), () => undo.mutate(taken.importId));
     },
     onError,
   });
@@ -140,7 +140,7 @@ function WaitingPull({ waiting, onLeft }: WaitingProps) {
       <LongWork workKey={work.key} />
       <Box sx={{ display: "flex", gap: 1 }}>
         <Button variant="contained" disabled={take.isPending} onClick={() => take.mutate()}>
-          {words.take(waiting.preview.changes.length)}
+          {words.take({ count: waiting.preview.changes.length })}
         </Button>
         <Button onClick={() => leave.mutate()}>{words.leave}</Button>
       </Box>

@@ -30,7 +30,7 @@ it("says what counts", () => {
 it("speaks of one change and of many", () => {
   expect(changeKind("NEW_STUDENT", 1)).toBe("new student");
   expect(changeKind("NEW_STUDENT", 24)).toBe("new students");
-  expect(words.take(1)).toBe("Apply 1 change");
-  expect(words.leftOut(1)).toBe("1 line cannot be used and is left out:");
-  expect(words.leftOut(2)).toBe("2 lines cannot be used and are left out:");
+  expect(words.take({ count: 1 })).toBe("Apply 1 change");
+  expect(words.leftOut({ count: 1 })).toBe("1 line cannot be used and is left out:");
+  expect(words.leftOut({ count: 2 })).toBe("2 lines cannot be used and are left out:");
 });

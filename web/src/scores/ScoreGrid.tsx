@@ -73,7 +73,10 @@ export function ScoreGrid({ sheet, scores }: Props) {
             <th key={measure.id}>
               {measure.name}
               <Box sx={{ fontWeight: 400, color: "var(--z-soft)" }}>
-                {words.range(scoreText(measure.lowest, measure), scoreText(measure.highest, measure))}
+                {words.range({
+                  low: scoreText(measure.lowest, measure),
+                  high: scoreText(measure.highest, measure),
+                })}
               </Box>
             </th>
           ))}
@@ -89,7 +92,10 @@ export function ScoreGrid({ sheet, scores }: Props) {
               <Cell
                 key={measure.id}
                 at={{ row, column }}
-                label={words.cell(`${line.givenName} ${line.familyName}`.trim(), measure.name)}
+                label={words.cell({
+                  student: `${line.givenName} ${line.familyName}`.trim(),
+                  measure: measure.name,
+                })}
                 text={scores.textAt(row, column)}
                 fault={scores.faultAt(row, column)}
                 onKeyDown={onKeyDown}

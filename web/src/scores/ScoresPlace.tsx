@@ -14,7 +14,7 @@ import { ScoreGrid } from "./ScoreGrid";
 import { useScoreSheet } from "./useScoreSheet";
 import { words } from "./words";
 
-const keyHints: readonly KeyHint[] = [
+const keyHints = (): readonly KeyHint[] => [
   [["Arrows"], words.keys.move],
   [["Enter"], words.keys.down],
   [["Ctrl V"], words.keys.paste],
@@ -54,8 +54,8 @@ function Sheet({ classId, sheet, today, onDay }: Props) {
           sx={{ fontSize: 12.5, color: scores.faults > 0 ? "var(--z-clayText)" : "var(--z-mossText)" }}
         >
           {scores.faults > 0
-            ? words.wrong(scores.faults)
-            : scores.keptCount > 0 && !scores.busy && `✓ ${words.kept(scores.keptCount)}`}
+            ? words.wrong({ count: scores.faults })
+            : scores.keptCount > 0 && !scores.busy && `✓ ${words.kept({ count: scores.keptCount })}`}
         </Box>
         <TextField
           type="date"

@@ -6,14 +6,14 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
-import { InviteDialog } from "../school/InviteDialog";
-import { inviteWords } from "../school/inviteWords";
 import { Card, PlaceHead } from "../shell/Card";
 import { useFocus } from "../shell/focus";
 import { type Role, useRole } from "../shell/role";
 import { Waiting } from "../shell/Waiting";
 import { ColleagueDialog } from "./ColleagueDialog";
+import { InviteDialog } from "./InviteDialog";
 import { Invited } from "./Invited";
+import { inviteWords } from "./inviteWords";
 import { classAdultsQuery } from "./sharingQueries";
 import { useSharing } from "./useSharing";
 import { words } from "./words";
@@ -86,7 +86,7 @@ function AdultRow({ adult, first, mayShare }: RowProps) {
           <Select
             size="small"
             value={adult.role}
-            inputProps={{ "aria-label": words.roleOf(adult.displayName) }}
+            inputProps={{ "aria-label": words.roleOf({ name: adult.displayName }) }}
             onChange={(event) => give.mutate({ adult, role: event.target.value as Role, before: adult.role })}
             sx={{ minWidth: 190 }}
           >
@@ -99,7 +99,7 @@ function AdultRow({ adult, first, mayShare }: RowProps) {
           <Button
             variant="text"
             sx={{ minWidth: 0 }}
-            aria-label={words.take(adult.displayName)}
+            aria-label={words.take({ name: adult.displayName })}
             onClick={() => take.mutate(adult)}
           >
             ✕

@@ -36,7 +36,7 @@ export function useSharing(classId: number) {
     ...settled,
     onSuccess: (_, adult) => {
       sharingChanged(classId);
-      tell(words.taken(adult.displayName), () => back.mutate({ adult, before: adult.role }));
+      tell(words.taken({ name: adult.displayName }), () => back.mutate({ adult, before: adult.role }));
     },
   });
   return { give, take };

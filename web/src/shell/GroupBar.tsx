@@ -143,7 +143,21 @@ function ArrangementMenu() {
 function Keys() {
   const hints = useKeyHints();
   return (
-    <Box sx={{ marginLeft: "auto", display: "flex", gap: 1.25, fontSize: 12.5, color: "var(--z-soft)" }}>
+    // In one line: what does not fit is under Help, whole, and never cut in the middle.
+    <Box
+      sx={{
+        marginLeft: "auto",
+        minWidth: 0,
+        height: 26,
+        overflow: "hidden",
+        display: "flex",
+        flexWrap: "wrap",
+        justifyContent: "flex-end",
+        gap: 1.25,
+        fontSize: 12.5,
+        color: "var(--z-soft)",
+      }}
+    >
       {hints.map(([keys, does]) => (
         <Box key={does} component="span" sx={{ display: "flex", gap: 0.5, alignItems: "center" }}>
           {keys.map((key) => (

@@ -23,7 +23,7 @@ export function NotPrinted({ classId }: { classId: number }) {
         bgcolor: "var(--z-sunk)",
       }}
     >
-      {words.notPrinted(names)}
+      {words.notPrinted({ names })}
     </Box>
   );
 }

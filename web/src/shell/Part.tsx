@@ -33,7 +33,7 @@ export class Part extends Component<Props, { failed: boolean; attempt: number }>
 export function Failed({ name, onAgain }: { name: string; onAgain: () => void }) {
   return (
     <Box role="alert" sx={{ p: 2, display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1.5 }}>
-      {words.partFailed(name)}
+      {words.partFailed({ name })}
       <Button onClick={onAgain} sx={{ minHeight: 44 }}>
         {words.again}
       </Button>

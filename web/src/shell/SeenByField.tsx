@@ -25,7 +25,7 @@ export function SeenByField({ was, value, onChoose }: Props) {
       {(keeps || was === null) && <MenuItem value="">{words.wholeSchool}</MenuItem>}
       {owners.map((each) => (
         <MenuItem key={each.id} value={each.id}>
-          {words.ofClass(each.name ?? "")}
+          {words.ofClass({ name: each.name ?? "" })}
         </MenuItem>
       ))}
     </TextField>

@@ -1,22 +1,36 @@
-import dayjs from "dayjs";
+import dayjs, { type Dayjs } from "dayjs";
 import type { Schemas } from "../api/client";
+import { languages } from "../languages/languages";
+import { language } from "../languages/speak";
+import { wordsOf } from "../languages/words";
+
+const said = wordsOf("shell-dates");
+
+type How = keyof ReturnType<typeof patterns>;
+
+const patterns = () => said.patterns;
+
+/** A local date or time of the school as the language writes it. */
+export function spell(local: string | Dayjs, how: How): string {
+  return dayjs(local).locale(languages[language()].calendar).format(patterns()[how]);
+}
 
 /** A local time of the school, such as "Tue 9 Feb 09:00". The server has already put it on the school's clocks. */
 export function dayAndTime(local: string | undefined): string {
-  return local ? dayjs(local).format("ddd D MMM HH:mm") : "";
+  return local ? spell(local, "weekdayDayTime") : "";
 }
 
 export function day(local: string): string {
-  return dayjs(local).format("D MMM");
+  return spell(local, "day");
 }
 
 /** "Tue 9 Feb". */
 export function dayOnly(local: string | undefined): string {
-  return local ? dayjs(local).format("ddd D MMM") : "";
+  return local ? spell(local, "weekdayDay") : "";
 }
 
 export function time(local: string): string {
-  return dayjs(local).format("HH:mm");
+  return spell(local, "time");
 }
 
 /** The value of a date-and-time field. */
@@ -24,13 +38,7 @@ export function asField(local: string | undefined): string {
   return local ? dayjs(local).format("YYYY-MM-DDTHH:mm") : "";
 }
 
-const partsOfDay: Record<NonNullable<Schemas["Card"]["dueName"]>, string> = {
-  BEFORE_SCHOOL: "before school",
-  BEFORE_LUNCH: "before lunch",
-  AFTER_LUNCH: "after lunch",
-  END_OF_SCHOOL: "end of school",
-  END_OF_DAY: "end of the day",
-};
+const partsOfDay = wordsOf("shell-dates", "partsOfDay");
 
 /**
  * When something is due, in a child's words: "today, before lunch", "tomorrow, 10:15 am", "Friday, end of school",
@@ -41,17 +49,17 @@ const partsOfDay: Record<NonNullable<Schemas["Card"]["dueName"]>, string> = {
 export function dueInWords(due: string, now: string, name?: Schemas["Card"]["dueName"]): string {
   const moment = dayjs(due);
   const days = moment.startOf("day").diff(dayjs(now).startOf("day"), "day");
-  const clock = name ? partsOfDay[name] : moment.format("h:mm a");
+  const clock = name ? partsOfDay[name] : spell(moment, "clock");
   if (days === 0) {
-    return `today, ${clock}`;
+    return said.dueInWordsSays.today({ clock });
   }
   if (days === 1) {
-    return `tomorrow, ${clock}`;
+    return said.dueInWordsSays.tomorrow({ clock });
   }
   if (days > 1 && days < 7) {
-    return `${moment.format("dddd")}, ${clock}`;
+    return said.dueInWordsSays.weekday({ day: spell(moment, "weekdayLong"), clock });
   }
-  return moment.format("ddd D MMM");
+  return spell(moment, "weekdayDay");
 }
 
 /** A moment on the school's clocks, such as "08:10"; the zone is the school's. */

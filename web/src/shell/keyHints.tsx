@@ -20,12 +20,15 @@ export function useKeyHints(): readonly KeyHint[] {
   return useContext(KeyHintsContext)?.hints ?? [];
 }
 
+/** The keys of a screen on which nothing may be changed. */
+export const noKeys = (): readonly KeyHint[] => [];
+
 /** Shows the keys of a screen at the right of the group bar while the screen is there. */
-export function useShowKeys(hints: readonly KeyHint[]) {
+export function useShowKeys(hints: () => readonly KeyHint[]) {
   const context = useContext(KeyHintsContext);
   const show = context?.setHints;
   useEffect(() => {
-    show?.(hints);
+    show?.(hints());
     return () => show?.([]);
   }, [show, hints]);
 }

@@ -1,4 +1,6 @@
 import type { Schemas } from "../api/client";
+import { decimal } from "../languages/numbers";
+import { words } from "./words";
 
 type Measure = Pick<Schemas["MeasureCard"], "levels" | "decimals">;
 
@@ -6,7 +8,7 @@ type Measure = Pick<Schemas["MeasureCard"], "levels" | "decimals">;
 export function scoreText(value: number, measure: Measure): string {
   const { levels } = measure;
   if (levels.length === 0) {
-    return String(Number(value.toFixed(Math.max(2, measure.decimals))));
+    return decimal(value, Math.max(2, measure.decimals));
   }
   const below = levels[Math.floor(value)];
   const above = levels[Math.ceil(value)];
@@ -15,6 +17,7 @@ export function scoreText(value: number, measure: Measure): string {
 
 /** From the lowest to the highest value; a dash between numbers below zero would read as a minus. */
 export function rangeText(lowest: number, highest: number, measure: Measure): string {
-  const between = lowest < 0 ? " to " : "–";
-  return `${scoreText(lowest, measure)}${between}${scoreText(highest, measure)}`;
+  const low = scoreText(lowest, measure);
+  const high = scoreText(highest, measure);
+  return lowest < 0 ? words.fromTo({ low, high }) : `${low}–${high}`;
 }

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { classesQuery } from "../api/queries";
+import { wordsOf } from "../languages/words";
 import { changes } from "./role";
 
 /** What is the whole school's, or one class's own. */
@@ -36,9 +37,4 @@ export function useKeeping(): Keeping {
   };
 }
 
-export const words = {
-  seenBy: "Who sees it",
-  wholeSchool: "the whole school",
-  ofClass: (name: string) => `${name} only`,
-  anotherClass: "another class",
-};
+export const words = wordsOf("shell", "sharing");

@@ -1,47 +1,9 @@
-import { listed } from "./plural";
+import { locale } from "../languages/speak";
+import { wordsOf, wordsWith } from "../languages/words";
 
-export const words = {
-  waiting: "One moment…",
-  waitingOffline: "There is no connection. This goes on by itself when it is back.",
-  noSuchClass: "There is no such class, or you do not work in it.",
-  mishap: "This page could not be shown. What was saved is safe.",
-  mishapOffline: "There is no connection. Try again when it is back.",
-  partFailed: (name: string) => `${name} could not be shown. Everything else works.`,
-  again: "Try again",
-  places: {
-    today: "Today",
-    students: "Students",
-    arrange: "Arrange",
-    library: "Library",
-    plan: "Plan",
-    progress: "Progress",
-    corners: "Corners",
-  },
-  skip: "To the page",
-  switchClass: "Choose a class",
-  classes: "Classes",
-  adults: "Who works in this class",
-  history: "History of this class",
-  bringInClass: "Bring in another class…",
-  helpInGroup: "Help in a group",
-  helpInGroupHelp: "A teacher has told you the code and the password of a group.",
-  askedToHelp: "The teacher has been asked. You see the group as soon as they let you in.",
-  signIns: "Where I am signed in…",
-  about: "About Zafu",
-  signOut: "Sign out",
-  school: "School and measures…",
-  everyone: "everyone",
-  notPlaced: "not placed",
-  noArrangement: "No groups yet",
-  chooseArrangement: "Choose an arrangement",
-  groupBar: "Groups",
-  undo: "Undo",
-  undone: "Undone.",
-  close: "Close",
-  underWay: "Under way",
-  ofAll: (done: number, total: number) => `${done.toLocaleString("en")} of ${total.toLocaleString("en")}`,
-  notPrinted: (names: string[]) =>
-    `Letters are missing on paper: no typeface here has all those of ${listed(names)}. Write them on by hand.`,
-  stop: "Stop",
-  noClass: "You have no class yet. Bring one in from a file to begin.",
-};
+const said = wordsOf("shell");
+
+export const words = wordsWith("shell", {
+  ofAll: (done: number, total: number) =>
+    said.ofAllSays({ done: done.toLocaleString(locale()), total: total.toLocaleString(locale()) }),
+});

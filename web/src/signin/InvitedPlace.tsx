@@ -31,7 +31,7 @@ export default function InvitedPlace() {
         <Box sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
           <Mark size={40} />
           <Box component="h1" sx={{ fontSize: 22 }}>
-            {asked.data ? words.title(asked.data.className) : words.over}
+            {asked.data ? words.title({ className: asked.data.className }) : words.over}
           </Box>
         </Box>
         {asked.data ? (
@@ -64,7 +64,7 @@ function AsMyself({ token, name }: { token: string; name: string }) {
     <>
       <Problem error={accept.error} />
       <Button variant="contained" size="large" disabled={accept.isPending} onClick={() => accept.mutate()}>
-        {words.acceptAs(name)}
+        {words.acceptAs({ name })}
       </Button>
     </>
   );

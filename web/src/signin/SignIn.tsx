@@ -15,6 +15,7 @@ import { Card } from "../shell/Card";
 import { Mark } from "../shell/Mark";
 import { AdultFields } from "./AdultFields";
 import { CodeField } from "./CodeField";
+import { LanguageChoice } from "./LanguageChoice";
 import { words } from "./words";
 
 type Who = "student" | "adult";
@@ -109,6 +110,7 @@ export default function SignIn() {
         )}
         {byFace && <Button onClick={() => setByCard(true)}>{deviceWords.other}</Button>}
         {who === "student" && <Link to="/join">{words.join}</Link>}
+        <LanguageChoice />
       </Card>
     </Box>
   );

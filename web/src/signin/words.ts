@@ -1,18 +1,3 @@
-export const words = {
-  title: "Good to see you",
-  student: "I am a student",
-  adult: "I am a teacher",
-  code: "Your entry code",
-  codeHelp: "Eight letters and numbers, from your card",
-  ownDevice: "Only I use this device. Do not sign me out when I rest.",
-  name: "Name",
-  password: "Password",
-  go: "Sign in",
-  join: "I have a class code",
-  changeTitle: "Choose a password of your own",
-  changeHelp: "Somebody else chose the one you signed in with.",
-  before: "Present password",
-  next: "New password",
-  nextHelp: "at least 10 characters",
-  change: "Keep it",
-};
+import { wordsOf } from "../languages/words";
+
+export const words = wordsOf("signin");

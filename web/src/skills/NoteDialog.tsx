@@ -46,7 +46,7 @@ export function NoteDialog({ skill, students, onClose }: Props) {
       ),
     onSuccess: (noted) => {
       refresh();
-      tell(words.noted(student?.name ?? "", skill.name), () => takeBack.mutate(noted.id));
+      tell(words.noted({ name: student?.name ?? "", skill: skill.name }), () => takeBack.mutate(noted.id));
       onClose();
     },
     onError: (error) => tell(error.message),
@@ -67,7 +67,7 @@ export function NoteDialog({ skill, students, onClose }: Props) {
           note.mutate();
         }}
       >
-        <DialogTitle id="note-title">{words.noteTitle(skill.name)}</DialogTitle>
+        <DialogTitle id="note-title">{words.noteTitle({ skill: skill.name })}</DialogTitle>
         <DialogContent sx={{ display: "grid", gap: 1.5, "&&": { pt: 1 } }}>
           <TextField
             select

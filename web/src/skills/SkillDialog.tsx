@@ -67,7 +67,7 @@ export function SkillDialog({ skill, book, onClose }: Props) {
     },
     onSuccess: () => {
       refresh();
-      tell(words.kept(name));
+      tell(words.kept({ name }));
       onClose();
     },
     onError: (error) => tell(error.message),
@@ -81,14 +81,16 @@ export function SkillDialog({ skill, book, onClose }: Props) {
     mutationFn: (id: number) => api.DELETE("/api/skills/{skillId}", { params: { path: { skillId: id } } }),
     onSuccess: (_, id) => {
       refresh();
-      tell(words.removed(name), () => restore.mutate(id));
+      tell(words.removed({ name }), () => restore.mutate(id));
       onClose();
     },
     onError: (error) => tell(error.message),
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="skill-title">
-      <DialogTitle id="skill-title">{skill ? words.editTitle(skill.name) : words.newTitle}</DialogTitle>
+      <DialogTitle id="skill-title">
+        {skill ? words.editTitle({ name: skill.name }) : words.newTitle}
+      </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, "&&": { pt: 1 } }}>
         <TextField
           autoFocus

@@ -35,7 +35,7 @@ export function SkillPanel({ skill, map, classId, onEdit }: Props) {
         {[
           skill.readiness ? words.readiness[skill.readiness] : "",
           words.readyWhy(skill, map.students.length),
-          before.length > 0 ? words.needs(before) : "",
+          before.length > 0 ? words.needs({ names: before }) : "",
         ]
           .filter((part) => part !== "")
           .join(" · ")}

@@ -36,7 +36,7 @@ export default function SkillsPlace() {
   const kept = book.strands.flatMap((strand) => strand.skills).find((each) => each.id === skill?.id);
   return (
     <>
-      <PlaceHead title={words.title} about={words.about(group?.name ?? words.everyone)}>
+      <PlaceHead title={words.title} about={words.about({ name: group?.name ?? words.everyone })}>
         <Button component={Link} to={`/classes/${classId}/library`}>
           {words.library}
         </Button>

@@ -82,11 +82,11 @@ function Tile({ placed, elsewhere, members, chosen, onChoose }: TileProps) {
       aria-label={[
         words.tile(skill, members),
         skill.readiness ? words.readiness[skill.readiness] : "",
-        elsewhere.length > 0 ? words.needs(elsewhere) : "",
+        elsewhere.length > 0 ? words.needs({ names: elsewhere }) : "",
       ]
         .filter((part) => part !== "")
         .join(", ")}
-      title={elsewhere.length > 0 ? words.needs(elsewhere) : undefined}
+      title={elsewhere.length > 0 ? words.needs({ names: elsewhere }) : undefined}
       onClick={onChoose}
       sx={{
         position: "absolute",

@@ -25,7 +25,7 @@ export function ClassesPart({ stays, onTakeOut }: Props) {
             <Button
               variant="text"
               size="small"
-              aria-label={words.takeOutOf(stay.name)}
+              aria-label={words.takeOutOf({ name: stay.name })}
               onClick={() => onTakeOut(stay.classId, stay.name)}
             >
               {words.takeOut}

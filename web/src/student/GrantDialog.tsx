@@ -8,7 +8,7 @@ import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import type { Schemas } from "../api/client";
 import { FormFoot } from "../shell/FormFoot";
-import { supportName } from "../students/words";
+import { supportName } from "./needMark";
 import { words } from "./words";
 
 type Support = Schemas["NewAccommodation"]["support"];
@@ -60,8 +60,8 @@ export function GrantDialog<Granted>({ plans, grant, onGranted, onClose }: Props
     event.preventDefault();
     deed.mutate(asked(new FormData(event.currentTarget), support, works));
   };
-  const amountLabel = words.amount[support];
-  const detailLabel = words.detail[support];
+  const amountLabel = labelOf(words.amount, support);
+  const detailLabel = labelOf(words.detail, support);
   return (
     <Dialog open onClose={onClose}>
       <DialogTitle>{words.addNeed.replace("…", "")}</DialogTitle>
@@ -155,4 +155,9 @@ function asked(fields: FormData, support: Support, works: WorkKind[]): Schemas["
     source: text("source"),
     planId: text("planId") ? Number(text("planId")) : undefined,
   };
+}
+
+/** What is asked beside a support, where it takes an amount or a detail. */
+function labelOf(labels: Readonly<Record<string, string>>, support: string): string | undefined {
+  return labels[support];
 }

@@ -18,13 +18,13 @@ export function GroupsPart({ studentId }: { studentId: number }) {
         <Box key={each.arrangement + each.from}>
           <GroupShape look={each.look} size={11} /> {each.group}{" "}
           <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-            {each.arrangement} · {words.since(day(each.from))}
+            {each.arrangement} · {words.since({ day: day(each.from) })}
           </Box>
         </Box>
       ))}
       {past.map((each) => (
         <Box key={each.arrangement + each.from} sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-          {words.before(each.group, day(each.to ?? ""))}
+          {words.before({ group: each.group, day: day(each.to ?? "") })}
         </Box>
       ))}
     </Part>

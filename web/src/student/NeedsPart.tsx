@@ -4,14 +4,14 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { studentNeedsQuery } from "../api/queries";
-import { queryClient } from "../api/queryClient";
 import { day } from "../shell/dates";
 import { useFocus } from "../shell/focus";
 import { useNotice } from "../shell/Notice";
-import { needMark } from "../students/words";
 import { GrantDialog } from "./GrantDialog";
+import { needMark } from "./needMark";
 import { Part } from "./Part";
 import { PlanDialog } from "./PlanDialog";
+import { refreshNeeds } from "./refreshNeeds";
 import { words } from "./words";
 
 interface Props {
@@ -49,11 +49,11 @@ function Detail({ studentId, mayChange }: Props) {
     return null;
   }
   return (
-    <Part title={words.needs} about={words.seenBy(sheet.seenBy)}>
+    <Part title={words.needs} about={words.seenBy({ count: sheet.seenBy })}>
       {sheet.accommodations.length === 0 && <Box sx={{ color: "var(--z-soft)" }}>{words.noNeeds}</Box>}
       {sheet.plans.map((plan) => (
         <Box key={plan.id} sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
-          {[plan.kind, plan.source, plan.to && words.to(day(plan.to))].filter(Boolean).join(" · ")}
+          {[plan.kind, plan.source, plan.to && words.to({ day: day(plan.to) })].filter(Boolean).join(" · ")}
         </Box>
       ))}
       {sheet.accommodations.map((each) => (
@@ -73,7 +73,7 @@ function Detail({ studentId, mayChange }: Props) {
           }
           onGranted={(_, what) => {
             refreshNeeds();
-            tell(words.granted(what));
+            tell(words.granted({ what }));
           }}
           onClose={() => setOpened(null)}
         />
@@ -81,14 +81,6 @@ function Detail({ studentId, mayChange }: Props) {
       {opened === "plan" && <PlanDialog studentId={studentId} onClose={() => setOpened(null)} />}
     </Part>
   );
-}
-
-/** Shows a change of needs everywhere it is seen. */
-export function refreshNeeds() {
-  queryClient.invalidateQueries({ queryKey: ["needs"] });
-  queryClient.invalidateQueries({ queryKey: ["class"] });
-  queryClient.invalidateQueries({ queryKey: ["bench"] });
-  queryClient.invalidateQueries({ queryKey: ["task"] });
 }
 
 interface GrantedProps extends Props {
@@ -108,15 +100,15 @@ function Accommodation({ studentId, granted, mayChange }: GrantedProps) {
     mutationFn: () => api.POST("/api/students/{studentId}/accommodations/{accommodationId}/end", path),
     onSuccess: () => {
       refreshNeeds();
-      tell(words.ended(said.full), () => again.mutate());
+      tell(words.ended({ what: said.full }), () => again.mutate());
     },
     onError: (error) => tell(error.message),
   });
   const limits = [
     granted.works.map((kind) => words.workKinds[kind]).join(", ") || words.allWork,
     granted.subjects.join(", "),
-    granted.from && !granted.inForce && words.from(day(granted.from)),
-    granted.to && words.to(day(granted.to)),
+    granted.from && !granted.inForce && words.from({ day: day(granted.from) }),
+    granted.to && words.to({ day: day(granted.to) }),
     granted.source,
     !granted.inForce && words.notNow,
   ].filter(Boolean);
@@ -130,8 +122,13 @@ function Accommodation({ studentId, granted, mayChange }: GrantedProps) {
         </Box>
       </Box>
       {mayChange && (
-        <Button variant="text" size="small" aria-label={words.end(said.full)} onClick={() => end.mutate()}>
-          {words.end("").trim()}
+        <Button
+          variant="text"
+          size="small"
+          aria-label={words.end({ what: said.full })}
+          onClick={() => end.mutate()}
+        >
+          {words.end({ what: "" }).trim()}
         </Button>
       )}
     </Box>

@@ -54,7 +54,7 @@ export function PairsPart({ student, others, mayChange }: Props) {
               <Button
                 variant="text"
                 size="small"
-                aria-label={words.forgetPair(other)}
+                aria-label={words.forgetPair({ name: other })}
                 onClick={() => forget.mutate(note.id)}
               >
                 ✕

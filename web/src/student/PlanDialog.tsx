@@ -8,7 +8,7 @@ import type { FormEvent } from "react";
 import { api } from "../api/client";
 import { FormFoot } from "../shell/FormFoot";
 import { Day } from "./GrantDialog";
-import { refreshNeeds } from "./NeedsPart";
+import { refreshNeeds } from "./refreshNeeds";
 import { words } from "./words";
 
 /** Notes a plan that accommodations can rest on. */

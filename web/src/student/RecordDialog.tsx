@@ -32,7 +32,7 @@ export function RecordDialog({ studentId, onClose, onErased }: Props) {
     onSuccess: () => {
       queryClient.removeQueries({ queryKey: ["student", studentId] });
       queryClient.invalidateQueries({ queryKey: ["class"] });
-      tell(words.erased(typed));
+      tell(words.erased({ name: typed }));
       onErased();
     },
   });
@@ -42,7 +42,7 @@ export function RecordDialog({ studentId, onClose, onErased }: Props) {
   const name = `${sheet.facts.givenName} ${sheet.facts.familyName}`.trim();
   return (
     <Dialog open onClose={onClose}>
-      <DialogTitle>{words.recordTitle(name)}</DialogTitle>
+      <DialogTitle>{words.recordTitle({ name })}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
         <Box>{words.recordHelp}</Box>
         <Box>
@@ -57,7 +57,7 @@ export function RecordDialog({ studentId, onClose, onErased }: Props) {
         </Box>
         <Box sx={{ display: "flex", gap: 1, alignItems: "start" }}>
           <TextField
-            label={words.eraseName(name)}
+            label={words.eraseName({ name })}
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             error={erase.isError}

@@ -37,9 +37,9 @@ function Measure({ history }: { history: Schemas["MeasureHistory"] }) {
           <Box component="b" sx={{ color: "var(--z-ink)" }}>
             {scoreText(now.value, measure)}
           </Box>{" "}
-          on {day(now.takenOn)}
+          {words.takenOn({ day: day(now.takenOn) })}
           {now.bandName &&
-            ` · ${cut ? words.cut(now.bandName, scoreText(cut.score, measure)) : now.bandName}`}
+            ` · ${cut ? words.cut({ band: now.bandName, score: scoreText(cut.score, measure) }) : now.bandName}`}
         </Box>
       )}
     </Box>

@@ -7,13 +7,17 @@ it("says when somebody was last here, also that they never were", () => {
 });
 
 it("says what a change of needs does to open work", () => {
-  expect(words.granted("extended time")).toBe("extended time is granted. Work not started follows at once.");
-  expect(words.ended("extended time")).toBe("extended time has ended. Work not started follows at once.");
+  expect(words.granted({ what: "extended time" })).toBe(
+    "extended time added. Work not yet started follows at once.",
+  );
+  expect(words.ended({ what: "extended time" })).toBe(
+    "extended time has ended. Work not yet started follows at once.",
+  );
 });
 
 it("counts the adults who may see needs", () => {
-  expect(words.seenBy(1)).toBe("seen by 1 adult");
-  expect(words.seenBy(3)).toBe("seen by 3 adults");
+  expect(words.seenBy({ count: 1 })).toBe("seen by 1 adult");
+  expect(words.seenBy({ count: 3 })).toBe("seen by 3 adults");
 });
 
 it("has words of its own for every status of a skill", () => {

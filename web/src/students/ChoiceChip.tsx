@@ -34,7 +34,7 @@ export function ChoiceChip({ what, value, choices, onChange }: Props) {
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         <MenuItem selected={value === undefined} onClick={() => choose(undefined)}>
-          {words.any(what)}
+          {words.any({ what })}
         </MenuItem>
         {choices.map((each) => (
           <MenuItem key={each.value} selected={each.value === value} onClick={() => choose(each.value)}>

@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { api, data, type Schemas } from "../api/client";
 import { useNotice } from "../shell/Notice";
 import { GrantDialog } from "../student/GrantDialog";
-import { refreshNeeds } from "../student/NeedsPart";
+import { refreshNeeds } from "../student/refreshNeeds";
 import { words } from "./words";
 
 interface Props {
@@ -28,7 +28,7 @@ export function GrantToMany({ students, onClose }: Props) {
       }
       onGranted={(all, what) => {
         refreshNeeds();
-        tell(words.grantedToMany(students.length, what), () => end.mutate(all));
+        tell(words.grantedToMany({ count: students.length, what }), () => end.mutate(all));
       }}
       onClose={onClose}
     />

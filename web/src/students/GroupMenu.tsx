@@ -31,7 +31,11 @@ export function GroupMenu({ student, arrangement, mayPlace }: Props & { mayPlace
     <>
       <ButtonBase
         aria-haspopup="menu"
-        aria-label={words.place(student.givenName, arrangement.name, now?.name ?? words.notPlaced)}
+        aria-label={words.place({
+          student: student.givenName,
+          arrangement: arrangement.name,
+          group: now?.name ?? words.notPlaced,
+        })}
         onClick={(event) => {
           event.stopPropagation();
           setAnchor(event.currentTarget);
@@ -74,8 +78,11 @@ function Choices({ student, arrangement, anchor, onClose }: ChoicesProps) {
   const place = (group: Schemas["GroupShown"] | undefined) => {
     setOpen(false);
     step.take({ kind: "PLACE", students: [student.id], groupId: group?.id }, () => {
-      tell(group ? words.moved(student.givenName, group.name) : words.unplaced(student.givenName), () =>
-        step.take({ kind: "UNDO" }),
+      tell(
+        group
+          ? words.moved({ student: student.givenName, group: group.name })
+          : words.unplaced({ student: student.givenName }),
+        () => step.take({ kind: "UNDO" }),
       );
       onClose();
     });

@@ -62,7 +62,7 @@ export function MoreMenu({ selected, needs, mayChange }: Props) {
               href={`/api/classes/${classId}/export?what=${what}&as=${as}&${chosen}`}
               onClick={() => close()}
             >
-              {words.out(words.outs[what], as === "CSV" ? "CSV" : ".xlsx")}
+              {words.out({ what: words.outs[what], as: as === "CSV" ? "CSV" : ".xlsx" })}
             </MenuItem>
           )),
         )}

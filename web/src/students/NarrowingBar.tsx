@@ -6,11 +6,12 @@ import type { RefObject } from "react";
 import { useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { classesQuery } from "../api/queries";
+import { supportName } from "../student/needMark";
 import { ChoiceChip } from "./ChoiceChip";
 import { LevelChip } from "./LevelChip";
 import { changed, narrowingOf } from "./narrowing";
 import { SavedMenu } from "./SavedMenu";
-import { supportName, words } from "./words";
+import { words } from "./words";
 
 interface Props {
   screen: Schemas["StudentsShown"];
@@ -56,7 +57,7 @@ export function NarrowingBar({ screen, findField }: Props) {
       <ChoiceChip
         what={words.grade}
         value={now.grade?.toString()}
-        choices={choices.grades.map((grade) => ({ value: String(grade), label: words.gradeOf(grade) }))}
+        choices={choices.grades.map((grade) => ({ value: String(grade), label: words.gradeOf({ grade }) }))}
         onChange={(grade) => change({ grade })}
       />
       <ChoiceChip
@@ -114,7 +115,7 @@ export function NarrowingBar({ screen, findField }: Props) {
       <SavedMenu search={search} onChoose={(query) => narrowAnew(new URLSearchParams(query))} />
       {(narrowed || screen.students.length !== screen.total) && (
         <Box role="status" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
-          {words.shown(screen.students.length)}
+          {words.shown({ count: screen.students.length })}
         </Box>
       )}
       {narrowed && (

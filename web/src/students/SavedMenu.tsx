@@ -29,7 +29,7 @@ export function SavedMenu({ search, onChoose }: Props) {
     onSuccess: (_, name) => {
       refresh();
       setNaming(false);
-      tell(words.kept(name));
+      tell(words.kept({ name }));
     },
     onError: (error) => tell(error.message),
   });
@@ -68,7 +68,7 @@ export function SavedMenu({ search, onChoose }: Props) {
             {each.name}
             <Box
               component="button"
-              aria-label={words.forget(each.name)}
+              aria-label={words.forget({ name: each.name })}
               onClick={(event: React.MouseEvent) => {
                 event.stopPropagation();
                 forget.mutate(each.id);

@@ -40,7 +40,9 @@ export function SelectionBar({ selected, screen, archived, mayChange, onDone }: 
     setAnchor(null);
     if (group && mayChange) {
       step.take({ kind: "PLACE", students: [...selected], groupId: group.id }, () =>
-        tell(words.movedMany(selected.length, group.name), () => step.take({ kind: "UNDO" })),
+        tell(words.movedMany({ count: selected.length, group: group.name }), () =>
+          step.take({ kind: "UNDO" }),
+        ),
       );
     }
   };
@@ -51,7 +53,7 @@ export function SelectionBar({ selected, screen, archived, mayChange, onDone }: 
   return (
     <Box
       component="section"
-      aria-label={words.selected(selected.length)}
+      aria-label={words.selected({ count: selected.length })}
       className="no-print"
       sx={{
         mt: 1.25,
@@ -69,7 +71,7 @@ export function SelectionBar({ selected, screen, archived, mayChange, onDone }: 
         "& :focus-visible": { outlineColor: "var(--z-action)" },
       }}
     >
-      <b>{words.selected(selected.length)}</b>
+      <b>{words.selected({ count: selected.length })}</b>
       {mayChange && groups.length > 0 && !archived && (
         <Deed onClick={(event) => setAnchor(event.currentTarget)}>
           {words.placeIn} <Key>{`1–${Math.min(9, groups.length)}`}</Key>

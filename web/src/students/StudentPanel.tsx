@@ -91,7 +91,7 @@ export function StudentPanel({ student, screen, onClose }: Props) {
           to={`/classes/${classId}/plan/see-as/${student.id}`}
           sx={{ justifySelf: "start" }}
         >
-          {words.seeAs(student.givenName)}
+          {words.seeAs({ name: student.givenName })}
         </Button>
       )}
       {sheet?.mayChange && (

@@ -5,9 +5,10 @@ import type { Schemas } from "../api/client";
 import type { Selection } from "../arrange/useSelection";
 import { useFocus } from "../shell/focus";
 import { scoreText } from "../shell/score";
+import { needMark } from "../student/needMark";
 import { GroupMenu } from "./GroupMenu";
 import { Sparkline } from "./Sparkline";
-import { lastHere, needMark, words } from "./words";
+import { lastHere, words } from "./words";
 
 interface Props {
   place: number;
@@ -45,7 +46,7 @@ export function StudentRow(props: Props) {
       <td>
         <input
           type="checkbox"
-          aria-label={words.select(student.givenName)}
+          aria-label={words.select({ name: student.givenName })}
           checked={selected}
           onChange={() => undefined}
           onClick={(event) => {
@@ -112,7 +113,7 @@ function ScoreText({ score, measure }: { score: Schemas["Score"]; measure: Schem
   return (
     <>
       {score.stale && (
-        <Tooltip title={words.staleHelp(score.takenOn)}>
+        <Tooltip title={words.staleHelp({ takenOn: score.takenOn })}>
           <span>
             <Soft>{words.stale} </Soft>
           </span>

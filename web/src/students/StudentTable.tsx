@@ -192,7 +192,7 @@ function SortHead({ column, label, narrowing, number }: SortProps) {
       sx={{ "&&": { textAlign: number ? "right" : "left" } }}
     >
       <ButtonBase
-        aria-label={words.sortBy(label)}
+        aria-label={words.sortBy({ column: label })}
         onClick={() => setSearch((search) => changed(search, nextSort(narrowing, column)), { replace: true })}
         sx={{ font: "inherit", fontWeight: 700 }}
       >

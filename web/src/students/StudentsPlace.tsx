@@ -19,12 +19,12 @@ import { StudentPanel } from "./StudentPanel";
 import { StudentTable } from "./StudentTable";
 import { words } from "./words";
 
-const keyHints: readonly KeyHint[] = [
+const keyHints = (): readonly KeyHint[] => [
   [["Shift", "Ctrl"], words.keys.select],
   [["E"], words.keys.scores],
   [["/"], words.keys.find],
 ];
-const lookingKeyHints = keyHints.slice(2);
+const lookingKeyHints = () => keyHints().slice(2);
 
 export default function StudentsPlace() {
   const focus = useFocus();
@@ -65,7 +65,7 @@ export default function StudentsPlace() {
     >
       <PlaceHead
         title={everyClass ? words.classes : classCard.name}
-        about={words.students(screen.total)}
+        about={words.students({ count: screen.total })}
         between={<NarrowingBar screen={screen} findField={findField} />}
       >
         {mayChange && (

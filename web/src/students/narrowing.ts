@@ -1,8 +1,8 @@
-import type { operations } from "../api/schema";
+import type { StudentNarrowing } from "../api/client";
 import type { GroupChoice } from "../shell/focus";
 
 /** Whom the table shows and in which order, as the server takes it. */
-export type Narrowing = NonNullable<operations["students"]["parameters"]["query"]>;
+export type Narrowing = StudentNarrowing;
 
 const numbers = ["grade", "measureId", "band", "from", "to"] as const;
 const texts = ["home", "need", "tag", "text", "signedIn", "sort"] as const;

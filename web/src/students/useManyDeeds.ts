@@ -39,7 +39,7 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
       }),
     onSuccess: () => {
       refresh();
-      tell(words.newCodesDone(students.length));
+      tell(words.newCodesDone({ count: students.length }));
     },
     onError,
   });
@@ -59,12 +59,14 @@ export function useManyDeeds(classId: number, students: readonly number[]) {
     );
   return {
     newCodes: () => codes.mutate(),
-    tag: (tag: string) => take({ kind: "TAG", tag }, (count) => words.tagged(count, tag)),
+    tag: (tag: string) => take({ kind: "TAG", tag }, (count) => words.tagged({ count, tag })),
     addToClass: (id: number, name: string) =>
-      take({ kind: "ADD_TO_CLASS", classId: id }, (count) => words.addedToClass(count, name)),
+      take({ kind: "ADD_TO_CLASS", classId: id }, (count) => words.addedToClass({ count, name })),
     takeOut: (id: number, name: string, onDone: () => void) =>
-      take({ kind: "TAKE_OUT", classId: id }, (count) => words.takenOut(count, name), onDone),
-    archive: (onDone: () => void) => take({ kind: "ARCHIVE" }, words.archivedDone, onDone),
-    bringBack: (onDone: () => void) => take({ kind: "BRING_BACK" }, words.broughtBack, onDone),
+      take({ kind: "TAKE_OUT", classId: id }, (count) => words.takenOut({ count, name }), onDone),
+    archive: (onDone: () => void) =>
+      take({ kind: "ARCHIVE" }, (count) => words.archivedDone({ count }), onDone),
+    bringBack: (onDone: () => void) =>
+      take({ kind: "BRING_BACK" }, (count) => words.broughtBack({ count }), onDone),
   };
 }

@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
-import { lastHere, needMark, words } from "./words";
+import { needMark } from "../student/needMark";
+import { lastHere, words } from "./words";
 
 const now = "2027-02-09T12:10:00Z";
 
@@ -10,7 +11,7 @@ it("says of a need how much or which", () => {
     much: "1.5×",
   });
   expect(needMark({ support: "EXTRA_DAYS", amount: 2, detail: "" }).short).toBe("+2 days");
-  expect(needMark({ support: "READ_ALOUD", detail: "" })).toMatchObject({ short: "aloud", much: "" });
+  expect(needMark({ support: "READ_ALOUD", detail: "" })).toMatchObject({ short: "read aloud", much: "" });
   expect(needMark({ support: "LANGUAGE_VERSION", detail: "Spanish" }).short).toBe("Spanish");
 });
 
@@ -24,6 +25,6 @@ it("says when somebody was last here, on the school's clocks", () => {
 });
 
 it("counts what happened", () => {
-  expect(words.movedMany(1, "Reef")).toBe("1 student placed in Reef.");
-  expect(words.archivedDone(3)).toBe("3 students archived. Nothing is lost.");
+  expect(words.movedMany({ count: 1, group: "Reef" })).toBe("1 student placed in Reef.");
+  expect(words.archivedDone({ count: 3 })).toBe("3 students archived.");
 });

@@ -68,12 +68,12 @@ export function BeforeTheBell({ today, classId }: Props) {
           key={`link-${link.itemId}`}
           count={1}
           what={words.link(link)}
-          about={words.usedIn(link.usedIn)}
+          about={words.usedIn({ names: link.usedIn })}
         >
           <Button
             size="small"
             component={Link}
-            aria-label={words.find(link.title)}
+            aria-label={words.find({ title: link.title })}
             to={`${at}/library?words=${encodeURIComponent(link.title)}`}
           >
             {words.findAnother}

@@ -25,7 +25,7 @@ export function ElsewhereRows({ at, waiting }: Props) {
           urgent
           count={sum(reported.map((each) => each.reported))}
           what={words.reported.title}
-          about={words.reported.about(reported.map((each) => each.group))}
+          about={words.reported.about({ groups: reported.map((each) => each.group) })}
         >
           {go(`corners/${reported[0]?.id}`, words.reported.look)}
         </TodayRow>
@@ -34,7 +34,7 @@ export function ElsewhereRows({ at, waiting }: Props) {
         <TodayRow
           count={sum(toMark.map((each) => each.toMark))}
           what={words.toMark.title}
-          about={words.toMark.about(toMark.map((each) => each.name))}
+          about={words.toMark.about({ tasks: toMark.map((each) => each.name) })}
         >
           {go("progress/to-mark", words.toMark.look)}
         </TodayRow>
@@ -43,7 +43,7 @@ export function ElsewhereRows({ at, waiting }: Props) {
         <TodayRow
           count={low.length}
           what={words.low.title}
-          about={words.low.about([...new Set(low.map((each) => each.taskName))])}
+          about={words.low.about({ tasks: [...new Set(low.map((each) => each.taskName))] })}
         >
           {go("progress/low", words.low.look)}
         </TodayRow>
@@ -52,7 +52,7 @@ export function ElsewhereRows({ at, waiting }: Props) {
         <TodayRow
           count={sum(unread.map((each) => each.unread))}
           what={words.unread.title}
-          about={words.unread.about(unread.map((each) => each.group))}
+          about={words.unread.about({ groups: unread.map((each) => each.group) })}
         >
           {go(`corners/${unread[0]?.id}`, words.unread.look)}
         </TodayRow>

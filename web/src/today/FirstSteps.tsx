@@ -11,6 +11,9 @@ import { words } from "./words";
 const later = ["scores", "groups", "task"] as const;
 
 /** What a class begins with, one after the other; can be put away for ever, and back while the notice stands. */
+/** Where a step is taken. */
+const placeOf = { scores: "scores", groups: "arrange", task: "plan" } as const;
+
 export function FirstSteps({ classId, steps }: { classId: number; steps: Schemas["FirstSteps"] }) {
   const tell = useNotice();
   const show = useMutation({
@@ -36,7 +39,7 @@ export function FirstSteps({ classId, steps }: { classId: number; steps: Schemas
           ) : (
             <Button
               component={Link}
-              to={`/classes/${classId}/${words.firstSteps[step].to}`}
+              to={`/classes/${classId}/${placeOf[step]}`}
               variant={step === next ? "contained" : "outlined"}
             >
               {words.firstSteps[step].go}

@@ -16,7 +16,7 @@ export function Moves({ news }: { news: Schemas["ForArrangement"] }) {
   const tell = useNotice();
   const undo = () => step.take({ kind: "UNDO" });
   return (
-    <TodayPart title={words.moves(news.name)}>
+    <TodayPart title={words.moves({ arrangement: news.name })}>
       {news.moves.map((move) => (
         <TodayRow
           key={move.studentId}
@@ -60,10 +60,12 @@ export function Moves({ news }: { news: Schemas["ForArrangement"] }) {
           <Button
             size="small"
             onClick={() =>
-              step.take({ kind: "TAKE_ADVICE" }, () => tell(words.allMoved(news.moves.length), undo))
+              step.take({ kind: "TAKE_ADVICE" }, () =>
+                tell(words.allMoved({ count: news.moves.length }), undo),
+              )
             }
           >
-            {words.doAll(news.moves.length)}
+            {words.doAll({ count: news.moves.length })}
           </Button>
         )}
         <Button size="small" variant="text" component={Link} to={`/classes/${classId}/arrange/${news.id}`}>

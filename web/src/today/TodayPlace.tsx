@@ -19,7 +19,7 @@ import { words } from "./words";
 
 type Today = Schemas["Today"];
 
-const keys: readonly KeyHint[] = [
+const keys = (): readonly KeyHint[] => [
   [["J", "K"], words.keys.move],
   [["Enter"], words.keys.act],
 ];

@@ -40,7 +40,7 @@ export function WaitingForYou({ today, classId, elsewhere }: Props) {
       {today.askToJoin > 0 && (
         <TodayRow
           count={today.askToJoin}
-          what={words.askToJoin.title(today.askToJoin)}
+          what={words.askToJoin.title({ count: today.askToJoin })}
           about={words.askToJoin.about}
         >
           <Button size="small" component={Link} to={`${at}/students`}>
@@ -79,7 +79,7 @@ function OverdueRow({ task, classId, mayChange }: OverdueProps) {
         <Button
           size="small"
           disabled={extend.isPending}
-          aria-label={words.overdue.extendFor(task.name)}
+          aria-label={words.overdue.extendFor({ name: task.name })}
           onClick={() => extend.mutate()}
         >
           {words.overdue.extend}

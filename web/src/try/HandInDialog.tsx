@@ -32,7 +32,7 @@ export function HandInDialog({ open, unanswered, flagged = [], empty, onGoTo, on
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
             {back.map((number) => (
               <Button key={number} onClick={() => onGoTo(number)} sx={{ minHeight: 44 }}>
-                {words.goTo(number)}
+                {words.goTo({ number })}
               </Button>
             ))}
           </Box>

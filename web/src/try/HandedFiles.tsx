@@ -45,7 +45,7 @@ export function HandedFiles({ page, waiting, onAdd }: Props) {
         <Box key={file.id} sx={{ display: "flex", alignItems: "center", gap: 1 }}>
           <a href={`/api/my/tries/${page.id}/files/${file.id}`}>{file.name}</a>
           <Button
-            aria-label={words.removeFile(file.name)}
+            aria-label={words.removeFile({ name: file.name })}
             onClick={() => remove.mutate(file.id)}
             sx={{ minWidth: 44 }}
           >
@@ -55,7 +55,7 @@ export function HandedFiles({ page, waiting, onAdd }: Props) {
       ))}
       {waiting.map((entry) => (
         <Box key={entry.key} sx={{ color: "var(--z-soft)" }}>
-          {words.fileWaits(entry.fileName ?? "")}
+          {words.fileWaits({ name: entry.fileName ?? "" })}
         </Box>
       ))}
       <input

@@ -46,7 +46,7 @@ export function Steps({ steps, place, onPlace }: Props) {
           ref={i === place ? here : undefined}
           component="button"
           type="button"
-          aria-label={flagged ? words.flaggedQuestion(i + 1) : words.question(i + 1)}
+          aria-label={flagged ? words.flaggedQuestion({ number: i + 1 }) : words.question({ number: i + 1 })}
           aria-current={i === place ? "step" : undefined}
           onClick={() => onPlace(i)}
           sx={{

@@ -53,7 +53,7 @@ function useSpoken(minutes: number | undefined, left: number | undefined): strin
       minutes === undefined || left === undefined ? undefined : announcement(minutes, before.current, left);
     before.current = left;
     if (moment !== undefined) {
-      setSpoken(words.speak(moment));
+      setSpoken(words.speak({ minutes: moment }));
     }
   }, [minutes, left]);
   return spoken;

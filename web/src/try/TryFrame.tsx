@@ -81,7 +81,7 @@ function useMinutesAdded(added: number) {
   const before = useRef(added);
   useEffect(() => {
     if (added > before.current) {
-      tell(words.added(added - before.current));
+      tell(words.added({ minutes: added - before.current }));
     }
     before.current = added;
   }, [added, tell]);

@@ -8,7 +8,10 @@ import { Card } from "../shell/Card";
 import { lazyPart } from "../shell/lazyPart";
 import { words } from "./words";
 
-const RichText = lazyPart(words.yourAnswer, () => import("../asked/RichText"));
+const RichText = lazyPart(
+  () => words.yourAnswer,
+  () => import("../asked/RichText"),
+);
 
 /** What was handed in, what it earned once that is to be seen, and what the teacher says. */
 export function TryResult({ page, elsewhere }: { page: Schemas["TryPage"]; elsewhere: boolean }) {
@@ -21,7 +24,9 @@ export function TryResult({ page, elsewhere }: { page: Schemas["TryPage"]; elsew
         <Box>{page.endedByTime ? words.overByTime : words.over}</Box>
         {elsewhere && <Box>{words.overElsewhere}</Box>}
         {page.earned !== undefined && page.possible !== undefined && page.possible > 0 && (
-          <Box sx={{ fontSize: "1.9em", fontWeight: 700 }}>{words.result(page.earned, page.possible)}</Box>
+          <Box sx={{ fontSize: "1.9em", fontWeight: 700 }}>
+            {words.result({ earned: page.earned, possible: page.possible })}
+          </Box>
         )}
         {page.resultWaits && <Box sx={{ mt: 1 }}>{words.waits[page.resultWaits]}</Box>}
         <CameLate late={page.cameLate} />
@@ -58,21 +63,26 @@ export function TryResult({ page, elsewhere }: { page: Schemas["TryPage"]; elsew
 function CameLate({ late }: { late: Schemas["CameLate"] }) {
   return (
     <>
-      {late.waiting > 0 && <Box>{words.lateWaits(late.waiting)}</Box>}
-      {late.accepted > 0 && <Box>{words.lateAccepted(late.accepted)}</Box>}
-      {late.declined > 0 && <Box>{words.lateDeclined(late.declined)}</Box>}
+      {late.waiting > 0 && <Box>{words.lateWaits({ count: late.waiting })}</Box>}
+      {late.accepted > 0 && <Box>{words.lateAccepted({ count: late.accepted })}</Box>}
+      {late.declined > 0 && <Box>{words.lateDeclined({ count: late.declined })}</Box>}
     </>
   );
 }
 
+function pointsSaid(question: Schemas["QuestionPage"], waits: boolean): string {
+  if (question.takenOut) {
+    return words.takenOut[question.takenOut];
+  }
+  if (question.earned !== undefined) {
+    return words.points({ earned: question.earned, points: question.sheet.points });
+  }
+  return waits ? "" : words.waitsForTeacher;
+}
+
 function Answered({ question, waits }: { question: Schemas["QuestionPage"]; waits: boolean }) {
   const long = question.sheet.kind === "LONG_ANSWER" && question.given;
-  const points =
-    question.earned === undefined
-      ? waits
-        ? ""
-        : words.waitsForTeacher
-      : words.points(question.earned, question.sheet.points);
+  const points = pointsSaid(question, waits);
   return (
     <li>
       <Box sx={{ display: "flex", gap: 2, justifyContent: "space-between" }}>
@@ -88,7 +98,7 @@ function Answered({ question, waits }: { question: Schemas["QuestionPage"]; wait
       {question.feedback && <Html html={question.feedback} sx={{ fontSize: "0.88em" }} />}
       {question.criteria?.map((each) => (
         <Box key={each.name} sx={{ fontSize: "0.88em" }}>
-          {words.criterion(each.name, each.earned, each.points)}
+          {words.criterion({ name: each.name, earned: each.earned, points: each.points })}
         </Box>
       ))}
       {question.comment && (

@@ -57,7 +57,7 @@ export function UnitDialog({ unit, classId, onClose }: Props) {
     },
     onSuccess: () => {
       refresh();
-      tell(words.kept(title));
+      tell(words.kept({ title }));
       onClose();
     },
     onError: (error) => tell(error.message),
@@ -71,14 +71,16 @@ export function UnitDialog({ unit, classId, onClose }: Props) {
     mutationFn: () => api.DELETE("/api/library/units/{unitId}", { params: { path } }),
     onSuccess: () => {
       refresh();
-      tell(words.removed(title), () => restore.mutate());
+      tell(words.removed({ title }), () => restore.mutate());
       onClose();
     },
     onError: (error) => tell(error.message),
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="unit-title">
-      <DialogTitle id="unit-title">{unit ? words.editTitle(unit.title) : words.newTitle}</DialogTitle>
+      <DialogTitle id="unit-title">
+        {unit ? words.editTitle({ title: unit.title }) : words.newTitle}
+      </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, "&&": { pt: 1 } }}>
         <TextField
           autoFocus
@@ -139,7 +141,7 @@ function ItemsInOrder({ items, onChange }: { items: Item[]; onChange: (items: It
               <Box sx={{ flex: 1 }}>{item.title}</Box>
               <IconButton
                 size="small"
-                aria-label={words.up(item.title)}
+                aria-label={words.up({ title: item.title })}
                 disabled={i === 0}
                 onClick={() => move(i, -1)}
               >
@@ -147,7 +149,7 @@ function ItemsInOrder({ items, onChange }: { items: Item[]; onChange: (items: It
               </IconButton>
               <IconButton
                 size="small"
-                aria-label={words.down(item.title)}
+                aria-label={words.down({ title: item.title })}
                 disabled={i === items.length - 1}
                 onClick={() => move(i, 1)}
               >
@@ -155,7 +157,7 @@ function ItemsInOrder({ items, onChange }: { items: Item[]; onChange: (items: It
               </IconButton>
               <IconButton
                 size="small"
-                aria-label={words.takeOut(item.title)}
+                aria-label={words.takeOut({ title: item.title })}
                 onClick={() => onChange(items.filter((each) => each.id !== item.id))}
               >
                 ×

@@ -68,8 +68,8 @@ function UnitCard({ unit, classId, onEdit }: CardProps) {
             {unit.title}
           </Box>
           <Box sx={{ color: "var(--z-soft)" }}>
-            {unit.beginsOn && `${words.begins(day(unit.beginsOn))} · `}
-            {words.items(unit.items.length)}
+            {unit.beginsOn && `${words.begins({ date: day(unit.beginsOn) })} · `}
+            {words.items({ count: unit.items.length })}
           </Box>
         </Box>
         <Box sx={{ mb: 1 }}>{unit.about}</Box>
@@ -79,7 +79,7 @@ function UnitCard({ unit, classId, onEdit }: CardProps) {
               {item.title}{" "}
               <Box component="span" sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
                 {libraryWords.kinds[item.kind]}
-                {item.minutes !== undefined && ` · ${libraryWords.minutes(item.minutes)}`}
+                {item.minutes !== undefined && ` · ${libraryWords.minutes({ minutes: item.minutes })}`}
               </Box>
             </li>
           ))}
@@ -107,13 +107,13 @@ function Lacks({ unitId, classId }: { unitId: number; classId: number }) {
   const name = group?.name ?? words.everyone;
   return (
     <Box sx={{ borderLeft: { md: "1px solid var(--z-line)" }, pl: { md: 2 } }}>
-      <Box component="h3">{words.lacks(name)}</Box>
-      {lacks?.length === 0 && words.nothingLacking(name)}
+      <Box component="h3">{words.lacks({ name })}</Box>
+      {lacks?.length === 0 && words.nothingLacking({ name })}
       {lacks?.map((lack) => (
         <Box key={lack.skillId} sx={{ py: 0.75, borderTop: "1px solid var(--z-line)" }}>
           <b>{lack.name}</b>{" "}
           <Box component="span" sx={{ color: "var(--z-soft)" }}>
-            {words.held(lack.heldBy, lack.members)}, {words.lacking(lack.lacking)}
+            {words.held({ held: lack.heldBy, members: lack.members })}, {words.lacking(lack.lacking)}
           </Box>
           <Box>
             <Box component="span" sx={{ color: "var(--z-soft)" }}>

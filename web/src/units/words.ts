@@ -1,39 +1,10 @@
-import { listed, plural } from "../shell/plural";
+import { wordsOf, wordsWith } from "../languages/words";
 
-export const words = {
-  title: "Units",
-  about: "What is taught together, in order, and what prepares it.",
-  library: "Library",
-  add: "New unit",
-  none: "No unit yet. A unit puts items in the order in which they are taught.",
-  begins: (date: string) => `begins ${date}`,
-  items: (count: number) => plural(count, "item"),
-  showItems: "Show in the library",
-  edit: "Change",
-  lacks: (name: string) => `What ${name} lacks for it`,
-  everyone: "the class",
-  nothingLacking: (name: string) => `${name} holds all that comes before.`,
-  held: (held: number, members: number) => `held by ${held} of ${members}`,
+const said = wordsOf("units");
+
+export const words = wordsWith("units", {
   lacking: (names: string[]) =>
-    names.length > 6 ? `not yet by ${names.length} students` : `not yet by ${listed(names)}`,
-  prepare: "Prepare with",
-  noItems: "nothing in the library for it yet",
-  newTitle: "New unit",
-  editTitle: (title: string) => `Change “${title}”`,
-  fields: {
-    title: "Title",
-    about: "What it is about",
-    beginsOn: "Begins on",
-    skills: "Should be held when it begins",
-    items: "Items, in order",
-  },
-  find: "Find an item to add…",
-  up: (title: string) => `Move up: ${title}`,
-  down: (title: string) => `Move down: ${title}`,
-  takeOut: (title: string) => `Take out: ${title}`,
-  cancel: "Back",
-  keep: "Keep",
-  remove: "Put it away",
-  kept: (title: string) => `“${title}” is kept.`,
-  removed: (title: string) => `“${title}” is put away.`,
-};
+    names.length > 6
+      ? said.lackingSays.notYetBy({ namesCount: names.length })
+      : said.lackingSays.notYetBy2({ names }),
+});

@@ -64,7 +64,7 @@ function SurveyCard({ survey }: { survey: Schemas["SurveyShown"] }) {
           {survey.question}
         </Box>
         <Box role="status" sx={{ color: "var(--z-soft)", flex: 1 }}>
-          {words.replies(survey.replies.length, survey.waiting)}
+          {words.replies({ count: survey.replies.length, waiting: survey.waiting })}
           {survey.closed && ` · ${words.closed}`}
         </Box>
         <Button onClick={() => setFilling(true)}>{words.fillIn}</Button>

@@ -7,6 +7,6 @@ it("says how often an answer was chosen, and as which choice", () => {
 });
 
 it("counts replies and those who are waited for", () => {
-  expect(words.replies(1, 25)).toBe("1 reply, 25 waiting");
-  expect(words.replies(26, 0)).toBe("26 replies, 0 waiting");
+  expect(words.replies({ count: 1, waiting: 25 })).toBe("1 reply, 25 waiting");
+  expect(words.replies({ count: 26, waiting: 0 })).toBe("26 replies, 0 waiting");
 });

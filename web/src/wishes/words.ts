@@ -1,27 +1,8 @@
-import { plural } from "../shell/plural";
+import { wordsOf, wordsWith } from "../languages/words";
 
-export const words = {
-  title: "Wishes",
-  about: "ask the class, and see the replies come in",
-  back: "‹ students",
-  ask: "Ask something…",
-  question: "Question",
-  questionExample: "What would you like to find out?",
-  options: "Answers to choose from, one a line",
-  optionsHelp: "Students rank up to three.",
-  send: "Ask the class",
-  cancel: "Cancel",
-  none: "Nothing asked yet. Ask what they would like to work on, and group them by it later.",
-  close: "Stop collecting",
-  open: "Collect again",
-  closed: "no longer collecting",
-  replies: (count: number, waiting: number) => `${plural(count, "reply", "replies")}, ${waiting} waiting`,
-  choices: ["first", "second", "third"],
+const said = wordsOf("wishes");
+
+export const words = wordsWith("wishes", {
   chosen: (counts: readonly number[]) => counts.map((count, i) => `${count} ${words.choices[i]}`).join(", "),
-  fillIn: "Fill in for a student…",
-  student: "Student",
-  rank: (place: number) => `${words.choices[place]} choice`,
-  keep: "Keep",
-  noReply: "no reply yet",
-  filledIn: "filled in",
-};
+  rank: (place: number) => said.rankSays({ place: words.choices[place] }),
+});

@@ -29,7 +29,7 @@ export function DaysDialog({ bar, deeds, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="days-title">
       <form onSubmit={keep}>
-        <DialogTitle id="days-title">{words.days.title(bar.name)}</DialogTitle>
+        <DialogTitle id="days-title">{words.days.title({ name: bar.name })}</DialogTitle>
         <DialogContent sx={{ display: "grid", gap: 2, "&&": { pt: 1 } }}>
           {(["opens", "due"] as const).map((name) => (
             <TextField

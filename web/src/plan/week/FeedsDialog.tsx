@@ -58,7 +58,7 @@ export function FeedsDialog({ onClose }: { onClose: () => void }) {
               )}
               <Button
                 size="small"
-                aria-label={words.feeds.stop(feed.name)}
+                aria-label={words.feeds.stop({ name: feed.name })}
                 onClick={() => stop.mutate(feed.id)}
               >
                 {words.feeds.stopShort}
@@ -78,7 +78,7 @@ export function FeedsDialog({ onClose }: { onClose: () => void }) {
           </Button>
           {group && (
             <Button size="small" onClick={() => make.mutate({ groupId: group.id })}>
-              {words.feeds.group(group.name)}
+              {words.feeds.group({ name: group.name })}
             </Button>
           )}
         </Box>

@@ -51,7 +51,7 @@ export function GroupSettingsDialog({ groupId, name, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="group-settings-title">
       <form onSubmit={submit}>
-        <DialogTitle id="group-settings-title">{words.settings.title(name)}</DialogTitle>
+        <DialogTitle id="group-settings-title">{words.settings.title({ group: name })}</DialogTitle>
         <DialogContent sx={{ display: "grid", gap: 2 }}>
           <div>{words.settings.about}</div>
           <TextField

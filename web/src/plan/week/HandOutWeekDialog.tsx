@@ -9,8 +9,8 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Problem } from "../../shell/FormFoot";
+import { draftsOf } from "./drafts";
 import type { WeekDeeds } from "./useWeekDeeds";
-import { draftsOf } from "./WeekDialogs";
 import { words } from "./words";
 
 interface Props {
@@ -59,7 +59,7 @@ export function HandOutWeekDialog({ week, deeds, onClose }: Props) {
           disabled={chosen.length === 0 || deeds.handOut.isPending}
           onClick={() => deeds.handOut.mutate(chosen, { onSuccess: onClose })}
         >
-          {words.handOutWeek.go(chosen.length)}
+          {words.handOutWeek.go({ count: chosen.length })}
         </Button>
       </DialogActions>
     </Dialog>

@@ -46,10 +46,12 @@ export function ReadyPanel({ onAdd }: { onAdd: (adding: Adding) => void }) {
       {search}
       <Box component="h2" sx={{ fontSize: 14, display: "flex", gap: 1, alignItems: "center" }}>
         {group && <GroupShape look={group.look} />}
-        {words.ready(group?.name ?? words.everyone)}
+        {words.ready({ name: group?.name ?? words.everyone })}
       </Box>
       {ready && ready.length > 0 && (
-        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>{words.readyAbout(ready[0]?.members ?? 0)}</Box>
+        <Box sx={{ color: "var(--z-soft)", fontSize: 12.5 }}>
+          {words.readyAbout({ members: ready[0]?.members ?? 0 })}
+        </Box>
       )}
       {ready?.length === 0 && <Box sx={{ mt: 1 }}>{words.readyNone}</Box>}
       {ready?.map((skill) => (

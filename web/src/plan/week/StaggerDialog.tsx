@@ -10,8 +10,8 @@ import type { Schemas } from "../../api/client";
 import { asField } from "../../shell/dates";
 import { FormFoot } from "../../shell/FormFoot";
 import { withSeconds } from "./AddDialog";
+import { draftsOf } from "./drafts";
 import type { WeekDeeds } from "./useWeekDeeds";
-import { draftsOf } from "./WeekDialogs";
 import { words } from "./words";
 
 interface Props {

@@ -10,7 +10,7 @@ import type { Schemas } from "../../api/client";
 import { useFocus } from "../../shell/focus";
 import { GroupShape } from "../../shell/GroupShape";
 import type { WeekDeeds } from "./useWeekDeeds";
-import type { WeekOpen } from "./WeekDialogs";
+import type { WeekOpen } from "./weekOpen";
 import { words } from "./words";
 
 type Bar = Schemas["WeekBar"];

@@ -4,7 +4,7 @@ import { useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useFocus } from "../../shell/focus";
 import type { WeekDeeds } from "./useWeekDeeds";
-import type { WeekOpen } from "./WeekDialogs";
+import type { WeekOpen } from "./weekOpen";
 import { words } from "./words";
 
 interface Props {

@@ -7,17 +7,7 @@ import { SessionDialog } from "./SessionDialog";
 import { StaggerDialog } from "./StaggerDialog";
 import { TimesDialog } from "./TimesDialog";
 import type { WeekDeeds } from "./useWeekDeeds";
-
-/** Which dialog of the week is open, and on what. */
-export type WeekOpen =
-  | { kind: "days"; bar: Schemas["WeekBar"] }
-  | { kind: "session"; session: Schemas["SessionShown"] }
-  | { kind: "settings"; groupId: number; name: string }
-  | { kind: "times" }
-  | { kind: "feeds" }
-  | { kind: "handOut" }
-  | { kind: "stagger" }
-  | null;
+import type { WeekOpen } from "./weekOpen";
 
 interface Props {
   open: WeekOpen;
@@ -47,12 +37,4 @@ export function WeekDialogs({ open, week, deeds, onClose }: Props) {
     case undefined:
       return null;
   }
-}
-
-/** The drafts that lie on a day of the week, each once. */
-export function draftsOf(week: Schemas["Week"]): Schemas["WeekBar"][] {
-  const seen = new Set<number>();
-  return week.rows
-    .flatMap((row) => row.bars)
-    .filter((bar) => bar.state === "DRAFT" && !seen.has(bar.taskId) && seen.add(bar.taskId));
 }

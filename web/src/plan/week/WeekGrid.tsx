@@ -2,20 +2,9 @@ import Box from "@mui/material/Box";
 import type { Schemas } from "../../api/client";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
-import type { Adding } from "./AddDialog";
-import type { WeekDeeds } from "./useWeekDeeds";
-import type { WeekOpen } from "./WeekDialogs";
+import { type GridProps, HEAD } from "./grid";
 import { WeekRow } from "./WeekRow";
 import { words } from "./words";
-
-export interface GridProps {
-  week: Schemas["Week"];
-  deeds: WeekDeeds;
-  onAdd: (adding: Adding) => void;
-  onOpen: (open: WeekOpen) => void;
-}
-
-export const HEAD = 128;
 
 /** Rows of groups, columns of days; at the foot the fullest group of each day. */
 export function WeekGrid({ week, deeds, onAdd, onOpen }: GridProps) {
@@ -50,7 +39,7 @@ export function WeekGrid({ week, deeds, onAdd, onOpen }: GridProps) {
         {week.days.map((day) => (
           <Box
             key={day.day}
-            title={day.longest?.tooFull ? words.tooFull(week.minutesPerDay) : undefined}
+            title={day.longest?.tooFull ? words.tooFull({ limit: week.minutesPerDay }) : undefined}
             sx={{
               borderLeft: "1px solid var(--z-line)",
               px: 1.25,

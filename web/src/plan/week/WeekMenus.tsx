@@ -5,8 +5,9 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useFocus } from "../../shell/focus";
+import { draftsOf } from "./drafts";
 import type { WeekDeeds } from "./useWeekDeeds";
-import { draftsOf, type WeekOpen } from "./WeekDialogs";
+import type { WeekOpen } from "./weekOpen";
 import { words } from "./words";
 
 interface MenuProps {
@@ -74,7 +75,7 @@ export function MoreMenu({ week, deeds, onOpen }: MoreProps) {
     <ButtonMenu
       label={words.more}
       entries={[
-        drafts > 0 ? mine([words.handOutDrafts(drafts), () => onOpen({ kind: "handOut" })]) : null,
+        drafts > 0 ? mine([words.handOutDrafts({ count: drafts }), () => onOpen({ kind: "handOut" })]) : null,
         mine([words.stagger, () => onOpen({ kind: "stagger" })]),
         mine([words.moveOn, move(1)]),
         mine([words.moveBack, move(-1)]),

@@ -7,7 +7,7 @@ import { useSearchParams } from "react-router";
 import { weekQuery } from "../../api/planQueries";
 import { PlaceHead } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
-import { type KeyHint, useShowKeys } from "../../shell/keyHints";
+import { type KeyHint, noKeys, useShowKeys } from "../../shell/keyHints";
 import { Waiting } from "../../shell/Waiting";
 import { AddDialog, type Adding } from "./AddDialog";
 import { DragWeek } from "./DragWeek";
@@ -15,12 +15,13 @@ import { ReadyPanel } from "./ReadyPanel";
 import { SubstitutePlan } from "./SubstitutePlan";
 import { Undated } from "./Undated";
 import { useWeekDeeds } from "./useWeekDeeds";
-import { WeekDialogs, type WeekOpen } from "./WeekDialogs";
+import { WeekDialogs } from "./WeekDialogs";
 import { WeekGrid } from "./WeekGrid";
 import { MoreMenu, PrintMenu } from "./WeekMenus";
+import type { WeekOpen } from "./weekOpen";
 import { words } from "./words";
 
-const keys: readonly KeyHint[] = [
+const keys = (): readonly KeyHint[] => [
   [["A"], words.keys.add],
   [["D"], words.keys.days],
   [["C"], words.keys.copy],
@@ -39,7 +40,7 @@ export default function WeekPlace() {
     ...weekQuery(classId, day, arrangement?.id),
     placeholderData: keepPreviousData,
   }).data;
-  useShowKeys(week?.mayChange ? keys : []);
+  useShowKeys(week?.mayChange ? keys : noKeys);
   if (!week) {
     return <Waiting />;
   }

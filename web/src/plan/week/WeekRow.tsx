@@ -8,10 +8,10 @@ import type { Schemas } from "../../api/client";
 import { useFocus } from "../../shell/focus";
 import { GroupShape } from "../../shell/GroupShape";
 import { groupColour } from "../../shell/groupLook";
+import type { GridProps } from "./grid";
 import { lanes } from "./layout";
 import { SessionBlock } from "./SessionBlock";
 import { TaskBar } from "./TaskBar";
-import type { GridProps } from "./WeekGrid";
 import { words } from "./words";
 
 type Row = Schemas["WeekRow"];

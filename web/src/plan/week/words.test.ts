@@ -78,14 +78,14 @@ describe("a whole week", () => {
       "3 tasks and 1 session copied, as drafts.",
     );
     expect(words.shifted(shifted({ tasks: 1, left: ["Tide log"] }), false)).toBe(
-      "1 task moved. Tide log stays, because a student has begun.",
+      "1 task moved. Tide log stays, because a student has started.",
     );
   });
 
   it("says where there was nothing to do", () => {
-    expect(words.shifted(shifted({}), true)).toBe("There was nothing in that week.");
+    expect(words.shifted(shifted({}), true)).toBe("That week was empty.");
     expect(words.shifted(shifted({ left: ["Tide log", "Marsh map"] }), false)).toBe(
-      "Nothing moved: Tide log and Marsh map stay, because a student has begun.",
+      "Nothing moved: Tide log and Marsh map stay, because a student has started.",
     );
   });
 

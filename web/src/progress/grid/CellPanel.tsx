@@ -58,7 +58,7 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
     >
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
         <Box component="h2" sx={{ fontSize: 16, flex: 1 }}>
-          {only ? only.student.givenName : words.panel.several(found.length)}{" "}
+          {only ? only.student.givenName : words.panel.several({ count: found.length })}{" "}
           {only && (
             <Box component="span" sx={{ fontWeight: 400, fontSize: 13, color: "var(--z-soft)" }}>
               {only.group.name}
@@ -98,7 +98,7 @@ export function CellPanel({ grid, selection, acts, onRead, onTryAgain, onClose }
         </>
       )}
       <Button component={Link} to={`/classes/${classId}/progress/reports?${lettersFor(cells)}`}>
-        {words.panel.letter(new Set(cells.map((each) => each.studentId)).size)}
+        {words.panel.letter({ count: new Set(cells.map((each) => each.studentId)).size })}
       </Button>
       {tryId !== undefined && <Button onClick={() => onRead(tryId)}>{words.panel.read}</Button>}
       {only && (

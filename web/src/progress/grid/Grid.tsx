@@ -2,11 +2,11 @@ import Box from "@mui/material/Box";
 import { type KeyboardEvent, type MouseEvent, useMemo } from "react";
 import type { Schemas } from "../../api/client";
 import { GroupShape } from "../../shell/GroupShape";
+import { gridStyle } from "../gridStyle";
 import { words as common } from "../words";
 import { GridHead } from "./GridHead";
 import { GridRow } from "./GridRow";
 import type { Which } from "./gridFilter";
-import { gridStyle } from "./gridStyle";
 import { moveByArrow } from "./moveByArrow";
 import { Room, RowRoom } from "./Room";
 import { nameOf, type Selection } from "./selection";
@@ -68,7 +68,7 @@ export function Grid({ scroll, groups, tasks, columns, which, selection, onChoos
             scope="col"
             sx={{ textAlign: "left", left: 0, width: NAME_WIDTH, minWidth: NAME_WIDTH, "&&": { zIndex: 3 } }}
           >
-            {words.students(students)}
+            {words.students({ count: students })}
           </Box>
           <Room width={before} head />
           {shown.map((column) => {

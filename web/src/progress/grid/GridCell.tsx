@@ -52,7 +52,7 @@ function inWords(cell: Cell): string {
 
 function help(cell: Cell): string {
   if (cell.waiting !== undefined) {
-    return words.waiting(cell.waiting);
+    return words.waiting({ count: cell.waiting });
   }
   if (cell.state === "NOW") {
     return `${words.help.NOW}, ${words.answered(cell)}`;
@@ -61,7 +61,7 @@ function help(cell: Cell): string {
     cell.late ? words.handedInLate : words.help[cell.state],
     cell.low && words.low,
     cell.toMark !== undefined && words.toMark,
-    cell.tries !== undefined && words.tries(cell.tries),
+    cell.tries !== undefined && words.tries({ count: cell.tries }),
     cell.asked && words.asked,
   ]
     .filter(Boolean)
@@ -77,7 +77,7 @@ function Shape({ cell }: { cell: Cell }) {
     case "NOT_STARTED":
       return <span className="soft">–</span>;
     case "LATE":
-      return <span className="clay">{words.late}</span>;
+      return <span className="clay">{words.missing}</span>;
     case "MISSED":
       return <span className="clay">{words.closed}</span>;
     case "EXCUSED":

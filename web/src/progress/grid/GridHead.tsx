@@ -25,7 +25,7 @@ export const GridHead = memo(function GridHead({ task, width, onChoose }: Props)
         <Link
           to={`/classes/${classId}/progress/tasks/${task.id}`}
           className="task"
-          aria-label={words.byQuestion(task.name)}
+          aria-label={words.byQuestion({ name: task.name })}
         >
           {task.name}
         </Link>
@@ -34,7 +34,7 @@ export const GridHead = memo(function GridHead({ task, width, onChoose }: Props)
         <button
           type="button"
           className="choose"
-          aria-label={words.selectColumn(task.name)}
+          aria-label={words.selectColumn({ name: task.name })}
           onClick={() => onChoose(task.id)}
         >
           ◦

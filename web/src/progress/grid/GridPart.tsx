@@ -5,7 +5,7 @@ import { progressQuery } from "../../api/progressQueries";
 import { classesQuery } from "../../api/queries";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
-import { useShowKeys } from "../../shell/keyHints";
+import { type KeyHint, noKeys, useShowKeys } from "../../shell/keyHints";
 import { useTypedKeys } from "../../shell/useTypedKeys";
 import { Waiting } from "../../shell/Waiting";
 import { TryDialog } from "../trying/TryDialog";
@@ -17,6 +17,13 @@ import { allOf, chosen, NOTHING, nameOf, type Selection, workOf } from "./select
 import { TryAgainDialog } from "./TryAgainDialog";
 import { useCellActs } from "./useCellActs";
 import { words } from "./words";
+
+const keys = (): readonly KeyHint[] => [
+  [["T"], words.keys.again],
+  [["E"], words.keys.excuse],
+  [["X"], words.keys.extend],
+  [["R"], words.keys.remind],
+];
 
 /** The grid, what it is narrowed to, and at its side what is selected. */
 export default function GridPart() {
@@ -40,7 +47,7 @@ export default function GridPart() {
   const columns = useMemo(() => (grid ? columnsShown(grid, filter, today) : []), [grid, filter, today]);
   const cells = [...selection].map(workOf);
   const may = grid?.mayChange === true && cells.length > 0;
-  useShowKeys(grid?.mayChange ? words.keys : []);
+  useShowKeys(grid?.mayChange ? keys : noKeys);
   useTypedKeys({
     t: () => may && setTrying(true),
     e: () => may && acts.excuse(cells, true),

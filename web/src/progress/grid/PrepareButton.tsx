@@ -28,7 +28,7 @@ export function PrepareButton({ taskId, students }: Props) {
     weakest &&
     item && (
       <>
-        <span>{words.panel.weakest(weakest.skill.name)}</span>
+        <span>{words.panel.weakest({ skill: weakest.skill.name })}</span>
         <Button
           disabled={give.isPending}
           onClick={() => give.mutate({ item, students: weakest.missed })}

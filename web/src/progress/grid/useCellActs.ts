@@ -32,7 +32,7 @@ export function useCellActs() {
         data<Acted>(
           api.POST("/api/classes/{classId}/progress/excused", { ...path, body: { cells, excused } }),
         ),
-      said: excused ? words.panel.done.excused(cells.length) : words.panel.done.unexcused,
+      said: excused ? words.panel.done.excused({ count: cells.length }) : words.panel.done.unexcused,
       undoable: excused,
     });
   const extend = (cells: Cells) =>
@@ -47,14 +47,14 @@ export function useCellActs() {
     act.mutate({
       call: () =>
         data<Acted>(api.POST("/api/classes/{classId}/progress/reminders", { ...path, body: { cells } })),
-      said: words.panel.done.reminded(new Set(cells.map((each) => each.studentId)).size),
+      said: words.panel.done.reminded({ count: new Set(cells.map((each) => each.studentId)).size }),
     });
   const tryAgain = (wanted: Schemas["AnotherTry"], onDone?: () => void) =>
     act.mutate(
       {
         call: () =>
           data<Acted>(api.POST("/api/classes/{classId}/progress/another-try", { ...path, body: wanted })),
-        said: words.panel.done.again(new Set(wanted.cells.map((each) => each.studentId)).size),
+        said: words.panel.done.again({ count: new Set(wanted.cells.map((each) => each.studentId)).size }),
       },
       { onSuccess: onDone },
     );

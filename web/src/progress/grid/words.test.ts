@@ -36,8 +36,8 @@ describe("a cell", () => {
   });
 
   it("names the questions that were missed, as long as they are few", () => {
-    expect(words.missed([2])).toBe("missed question 2");
-    expect(words.missed([2, 4])).toBe("missed questions 2, 4");
-    expect(words.missed([1, 2, 3, 4, 5, 6, 7])).toBe("missed 7 questions");
+    expect(words.missed([2])).toBe("question 2 wrong");
+    expect(words.missed([2, 4])).toBe("questions 2 and 4 wrong");
+    expect(words.missed([1, 2, 3, 4, 5, 6, 7])).toBe("7 questions wrong");
   });
 });

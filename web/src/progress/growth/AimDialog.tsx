@@ -8,11 +8,11 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, data, type Schemas } from "../../api/client";
 import { queryClient } from "../../api/queryClient";
+import { wordsOf } from "../../languages/words";
 import { useFocus } from "../../shell/focus";
 import { useNotice } from "../../shell/Notice";
-import { words } from "./words";
 
-const W = words.dialog;
+const W = wordsOf("progress-growth", "dialog");
 
 interface Props {
   name: string;
@@ -48,7 +48,7 @@ export function AimDialog({ name, students, measure, onClose }: Props) {
     );
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="aim">
-      <DialogTitle id="aim">{W.title(name)}</DialogTitle>
+      <DialogTitle id="aim">{W.title({ name })}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2, "&&": { pt: 1 } }}>
         <TextField
           type="number"

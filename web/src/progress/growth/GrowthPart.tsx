@@ -95,7 +95,7 @@ function Charts({ measureId }: { measureId: number }) {
                 <Button
                   size="small"
                   className="no-print"
-                  aria-label={words.groupAim(name)}
+                  aria-label={words.groupAim({ group: name })}
                   onClick={() => setAiming({ name, students: group.students })}
                 >
                   {words.setAim}
@@ -119,7 +119,7 @@ function Charts({ measureId }: { measureId: number }) {
                           variant="text"
                           size="small"
                           className="no-print"
-                          aria-label={words.aimFor(student.givenName)}
+                          aria-label={words.aimFor({ name: student.givenName })}
                           onClick={() => setAiming({ name: student.givenName, students: [student] })}
                         >
                           ◎

@@ -52,7 +52,7 @@ export default function LivePlace() {
             disabled={give.isPending}
             onClick={() => give.mutate({ tries: timed, minutes: 5 })}
           >
-            {words.fiveForAll(timed.length)}
+            {words.fiveForAll({ count: timed.length })}
           </Button>
         )}
       </PlaceHead>
@@ -95,7 +95,9 @@ function useMinutes(taskId: number) {
       ),
     onSuccess: (given, { minutes }) =>
       minutes > 0
-        ? tell(words.given(given.tries.length), () => give.mutate({ tries: given.tries, minutes: -minutes }))
+        ? tell(words.given({ count: given.tries.length }), () =>
+            give.mutate({ tries: given.tries, minutes: -minutes }),
+          )
         : tell(words.takenBack),
     onError: (error) => tell(error.message),
     onSettled: () => queryClient.invalidateQueries({ queryKey: ["class", classId, "live"] }),
@@ -140,7 +142,7 @@ function One({ student, onGive }: { student: Student; onGive?: () => void }) {
             {[
               words.answered(student),
               runs && (student.secondsLeft === undefined ? words.noLimit : words.left(student.secondsLeft)),
-              student.addedMinutes > 0 && words.added(student.addedMinutes),
+              student.addedMinutes > 0 && words.added({ minutes: student.addedMinutes }),
             ]
               .filter(Boolean)
               .join(" · ")}
@@ -151,7 +153,7 @@ function One({ student, onGive }: { student: Student; onGive?: () => void }) {
         <Box sx={{ fontSize: 12.5 }}>{words.quiet(student.quietSeconds)}</Box>
       )}
       {onGive && (
-        <Button size="small" sx={{ mt: 0.75 }} aria-label={words.fiveFor(name)} onClick={onGive}>
+        <Button size="small" sx={{ mt: 0.75 }} aria-label={words.fiveFor({ name })} onClick={onGive}>
           {words.five}
         </Button>
       )}

@@ -14,7 +14,7 @@ const student = (where: "WORKING" | "HANDED_IN" | "STANDS_STILL") => ({
 describe("a class at work", () => {
   it("is counted by where they are, without those of whom there are none", () => {
     const all = [student("HANDED_IN"), student("WORKING"), student("HANDED_IN"), student("STANDS_STILL")];
-    expect(words.counts(all)).toBe("1 working · 1 stands still · 2 handed in");
+    expect(words.counts(all)).toBe("1 working · 1 no answer for a while · 2 handed in");
   });
 
   it("has a minute left until the last second", () => {

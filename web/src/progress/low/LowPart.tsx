@@ -29,7 +29,9 @@ export default function LowPart() {
   return (
     <Box role="region" aria-label={words.label} tabIndex={0} sx={{ overflow: "auto", flex: 1, minHeight: 0 }}>
       <Box sx={{ pb: 1, color: "var(--z-soft)" }}>
-        {results.length === 0 ? words.none(low.lowPercent) : words.about(low.lowPercent, results.length)}
+        {results.length === 0
+          ? words.none({ percent: low.lowPercent })
+          : words.about({ percent: low.lowPercent, count: results.length })}
       </Box>
       {tasks.map((taskId) => {
         const ofTask = results.filter((each) => each.taskId === taskId);
@@ -41,7 +43,7 @@ export default function LowPart() {
                 {ofTask[0]?.taskName}
               </Box>
               {mayChange && left.length > 1 && (
-                <Button onClick={() => setTrying(left)}>{words.all(left.length)}</Button>
+                <Button onClick={() => setTrying(left)}>{words.all({ count: left.length })}</Button>
               )}
             </Box>
             {ofTask.map((each) => (
@@ -83,12 +85,16 @@ function Row({ low, onRead, onTry }: RowProps) {
       <Box sx={{ flex: 1 }}>{words.tries(low.tries)}</Box>
       {low.askedAgain && <Box sx={{ color: "var(--z-sea)" }}>{words.askedAgain}</Box>}
       {last && (
-        <Button size="small" aria-label={words.readOf(name, low.taskName)} onClick={() => onRead(last.id)}>
+        <Button
+          size="small"
+          aria-label={words.readOf({ name, task: low.taskName })}
+          onClick={() => onRead(last.id)}
+        >
           {words.read}
         </Button>
       )}
       {!low.askedAgain && onTry && (
-        <Button size="small" aria-label={words.againFor(name, low.taskName)} onClick={onTry}>
+        <Button size="small" aria-label={words.againFor({ name, task: low.taskName })} onClick={onTry}>
           {words.again}
         </Button>
       )}

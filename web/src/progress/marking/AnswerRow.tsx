@@ -1,15 +1,16 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { inWords } from "../../asked/answers";
+import { place } from "../../languages/place";
 import { ByCriteria } from "./ByCriteria";
 import { CommentField } from "./CommentField";
 import { PointsField } from "./PointsField";
 import type { useMarking } from "./useMarking";
 import { words } from "./words";
 
-const RichText = lazy(() => import("../../asked/RichText"));
+const RichText = place(() => import("../../asked/RichText"));
 
 interface Props {
   who: string;
@@ -52,7 +53,7 @@ export function AnswerRow({ who, tryId, answer, question, number, mayMark, mayAc
         )}
         {commenting && (
           <CommentField
-            label={words.commentFor(who)}
+            label={words.commentFor({ who })}
             value={answer.comment}
             onKeep={(comment) => keep({ comment })}
           />
@@ -70,7 +71,7 @@ export function AnswerRow({ who, tryId, answer, question, number, mayMark, mayAc
                 size="small"
                 onClick={() => marking.accept.mutate({ questionId: sheet.id, given: answer.given, points })}
               >
-                {words.accept(points)}
+                {words.accept({ points })}
               </Button>
             )}
             {answer.byHand && sheet.kind !== "LONG_ANSWER" && (

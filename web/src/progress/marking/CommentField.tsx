@@ -77,7 +77,7 @@ export function CommentField({ label, value, onKeep }: Props) {
             <Button
               variant="text"
               size="small"
-              aria-label={words.dropPhrase(each.words)}
+              aria-label={words.dropPhrase({ phrase: each.words })}
               onClick={(event) => {
                 event.stopPropagation();
                 if (each.id !== undefined) {

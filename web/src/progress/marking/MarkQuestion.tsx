@@ -38,13 +38,15 @@ export function MarkQuestion({ sheet, question, number, marking }: Props) {
     />
   );
   return (
-    <Card component="section" aria-label={words.question(number)} sx={{ p: 2 }}>
+    <Card component="section" aria-label={words.question({ number })} sx={{ p: 2 }}>
       <Box sx={{ display: "flex", gap: 1.5, mb: 1 }}>
         <Box component="h2" sx={{ fontSize: 14, whiteSpace: "nowrap" }}>
-          {words.question(number)}
+          {words.question({ number })}
         </Box>
         <Html html={question.sheet.prompt} sx={{ flex: 1 }} />
-        <Box sx={{ color: "var(--z-soft)", whiteSpace: "nowrap" }}>{words.of(question.points)}</Box>
+        <Box sx={{ color: "var(--z-soft)", whiteSpace: "nowrap" }}>
+          {words.of({ points: question.points })}
+        </Box>
       </Box>
       {question.guidance && (
         <Box sx={{ p: 1, mb: 1, borderRadius: "8px", bgcolor: "var(--z-sunk)", fontSize: 13 }}>
@@ -56,7 +58,7 @@ export function MarkQuestion({ sheet, question, number, marking }: Props) {
       {right.length > 0 && (
         <Box component="details" sx={{ borderTop: "1px solid var(--z-line)", pt: 0.75 }}>
           <Box component="summary" sx={{ cursor: "pointer", color: "var(--z-soft)" }}>
-            {words.answeredRight(right.length)}
+            {words.answeredRight({ count: right.length })}
           </Box>
           {right.map(row)}
         </Box>
@@ -68,6 +70,6 @@ export function MarkQuestion({ sheet, question, number, marking }: Props) {
 /** By the name, or by a number where names are hidden. */
 export function nameOf(work: Schemas["MarkedWork"], place: number): string {
   return work.studentId === undefined
-    ? words.anonymous(place + 1)
+    ? words.anonymous({ number: place + 1 })
     : `${work.givenName} ${work.familyName}`.trim();
 }

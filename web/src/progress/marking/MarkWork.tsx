@@ -1,8 +1,9 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Html } from "../../asked/Html";
+import { place } from "../../languages/place";
 import { Card } from "../../shell/Card";
 import { words as common } from "../words";
 import { AnswerRow } from "./AnswerRow";
@@ -11,7 +12,7 @@ import { PointsField } from "./PointsField";
 import type { useMarking } from "./useMarking";
 import { words } from "./words";
 
-const RichText = lazy(() => import("../../asked/RichText"));
+const RichText = place(() => import("../../asked/RichText"));
 /** Points that a work as a whole is marked of, until somebody chooses otherwise. */
 const USUAL = 10;
 
@@ -30,7 +31,7 @@ export function MarkWork({ sheet, work, number, withAnswers, marking }: Props) {
   const sum =
     work.earned === undefined
       ? ""
-      : `${common.points(work.earned)} ${words.of(Number(common.points(work.possible ?? 0)))}`;
+      : `${common.points(work.earned)} ${words.of({ points: Number(common.points(work.possible ?? 0)) })}`;
   return (
     <Card component="section" aria-label={who} sx={{ p: 2 }}>
       <Box sx={{ display: "flex", gap: 1.5, mb: 0.5 }}>
@@ -51,7 +52,7 @@ export function MarkWork({ sheet, work, number, withAnswers, marking }: Props) {
               <Box key={answer.questionId}>
                 <Html html={question.sheet.prompt} sx={{ color: "var(--z-soft)", fontSize: 13, mt: 1 }} />
                 <AnswerRow
-                  who={words.question(place + 1)}
+                  who={words.question({ number: place + 1 })}
                   tryId={work.tryId}
                   answer={answer}
                   question={question}

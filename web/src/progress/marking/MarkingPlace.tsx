@@ -10,12 +10,17 @@ import { Link, useParams } from "react-router";
 import { sheetQuery } from "../../api/progressQueries";
 import { PlaceHead } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
-import { useShowKeys } from "../../shell/keyHints";
+import { type KeyHint, useShowKeys } from "../../shell/keyHints";
 import { Waiting } from "../../shell/Waiting";
 import { MarkQuestion } from "./MarkQuestion";
 import { MarkWork } from "./MarkWork";
 import { useMarking } from "./useMarking";
 import { words } from "./words";
+
+const keys = (): readonly KeyHint[] => [
+  [["Tab"], words.keys.next],
+  [["Enter"], words.keys.save],
+];
 
 type How = "question" | "student";
 
@@ -28,7 +33,7 @@ export default function MarkingPlace() {
   const [hidden, setHidden] = useState(false);
   const sheet = useQuery(sheetQuery(classId, taskId, groupId, hidden)).data;
   const marking = useMarking(taskId);
-  useShowKeys(words.keys);
+  useShowKeys(keys);
   if (!sheet) {
     return <Waiting />;
   }

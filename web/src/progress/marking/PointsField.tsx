@@ -56,7 +56,7 @@ export function PointsField({ label, value, most, about, disabled, onKeep }: Pro
           }}
           sx={{ width: 70 }}
         />
-        {words.of(most)}
+        {words.of({ points: most })}
       </Box>
       <Box sx={{ fontSize: 11.5, color: "var(--z-soft)" }}>{about}</Box>
     </Box>

@@ -30,11 +30,11 @@ export default function ToMarkPart() {
       {waiting.map(({ task, count }) => (
         <Box key={task.id} sx={{ display: "flex", alignItems: "center", gap: 2, py: 0.75 }}>
           <Box sx={{ flex: 1, fontWeight: 700 }}>{task.name}</Box>
-          <Box sx={{ color: "var(--z-soft)" }}>{words.waits(count)}</Box>
+          <Box sx={{ color: "var(--z-soft)" }}>{words.waits({ count })}</Box>
           <Button
             component={Link}
             to={`/classes/${classId}/progress/tasks/${task.id}/marking`}
-            aria-label={words.openFor(task.name)}
+            aria-label={words.openFor({ name: task.name })}
           >
             {words.open}
           </Button>

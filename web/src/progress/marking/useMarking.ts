@@ -50,7 +50,7 @@ export function useMarking(taskId: number) {
       api.POST("/api/tasks/{taskId}/accepted", { params: { path: { taskId } }, body }),
     onSuccess: (_, { questionId, given, points }) =>
       points !== undefined &&
-      tell(words.acceptedForAll(given), () => accept.mutate({ questionId, given, points: undefined })),
+      tell(words.acceptedForAll({ given }), () => accept.mutate({ questionId, given, points: undefined })),
     onError,
     onSettled,
   });
@@ -58,7 +58,8 @@ export function useMarking(taskId: number) {
     mutationFn: (body: { tries: number[]; returned: boolean }) =>
       api.POST("/api/tasks/{taskId}/returned", { params: { path: { taskId } }, body }),
     onSuccess: (_, { tries, returned }) =>
-      returned && tell(words.givenBack(tries.length), () => giveBack.mutate({ tries, returned: false })),
+      returned &&
+      tell(words.givenBack({ count: tries.length }), () => giveBack.mutate({ tries, returned: false })),
     onError,
     onSettled,
   });

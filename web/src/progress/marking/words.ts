@@ -1,50 +1,16 @@
-import { plural } from "../../shell/plural";
+import { wordsOf, wordsWith } from "../../languages/words";
 
-export const words = {
-  toMark: "To mark",
-  nothing: "Nothing waits to be marked.",
-  waits: (count: number) => (count === 1 ? "1 work waits" : `${count} works wait`),
-  open: "Mark",
-  openFor: (name: string) => `Mark ${name}`,
-  back: "‹ to mark",
+const said = wordsOf("progress-marking");
+
+export const words = wordsWith("progress-marking", {
   left: (count: number, group?: string) =>
-    `${count === 0 ? "nothing" : plural(count, "piece")} to mark${group ? ` in ${group}` : ""}`,
-  hideNames: "Names hidden",
-  byStudent: "by student",
-  byQuestion: "by question",
-  how: "How to go through it",
-  question: (number: number) => `Question ${number}`,
-  whole: "The work as a whole",
-  nobody: "Nobody has handed this in yet.",
-  anonymous: (number: number) => `Work ${number}`,
-  points: "Points",
+    said.leftSays.toMark({
+      more: count === 0 ? said.leftSays.nothing : said.leftSays.pieces({ count }),
+      more2: group ? said.leftSays.in({ group }) : "",
+    }),
   pointsFor: (who: string, number?: number) =>
-    number === undefined ? `Points for ${who}` : `Points for ${who}, question ${number}`,
-  of: (points: number) => `of ${points}`,
-  ofField: "Of how many",
-  auto: "as it marks itself",
-  byHand: "by hand",
-  asItself: "Back to what it marks itself",
-  noAnswer: "no answer",
-  answeredRight: (count: number) => `${plural(count, "student")} answered right`,
-  comment: "What you say of this answer",
-  commentFor: (who: string) => `What you say to ${who}`,
-  phrases: "Phrases ▾",
-  keepPhrase: "Keep this as a phrase",
-  noPhrases: "No phrase yet. Write a comment and keep it.",
-  dropPhrase: (phrase: string) => `Take away: ${phrase}`,
-  accept: (points: number) => `Right for all who answered so (${points})`,
-  acceptedForAll: (given: string) => `“${given}” counts for everybody who gave it.`,
-  notAccepted: "Not for all any more",
-  saved: "kept",
-  giveBack: "Give all back",
-  givenBack: (count: number) => `${plural(count, "work")} given back.`,
-  returned: "given back",
-  guidance: "How to mark",
+    number === undefined
+      ? said.pointsForSays.pointsFor({ who })
+      : said.pointsForSays.pointsForQuestion({ who, number }),
   criterion: (name: string, who: string) => `${name}, ${who}`,
-  files: "Files",
-  keys: [
-    [["Tab"], "to the next field"],
-    [["Enter"], "keep, next student"],
-  ] as const,
-};
+});

@@ -2,10 +2,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../api/client";
-import { words } from "./words";
+import { wordsOf } from "../../languages/words";
 
 type Category = Schemas["CategoryEdit"];
-const W = words.settings;
+const W = wordsOf("progress-marks", "settings");
 
 interface Props {
   categories: Category[];
@@ -41,7 +41,7 @@ export function CategoryFields({ categories, onChange }: Props) {
           />
           <Button
             variant="text"
-            aria-label={W.remove(each.name)}
+            aria-label={W.remove({ name: each.name })}
             onClick={() => onChange(categories.filter((_, place) => place !== i))}
           >
             ×

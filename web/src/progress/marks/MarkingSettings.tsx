@@ -12,13 +12,13 @@ import { useState } from "react";
 import { api, data, type Schemas } from "../../api/client";
 import { markingQuery } from "../../api/progressQueries";
 import { queryClient } from "../../api/queryClient";
+import { wordsOf } from "../../languages/words";
 import { useFocus } from "../../shell/focus";
 import { useNotice } from "../../shell/Notice";
 import { CategoryFields } from "./CategoryFields";
 import { TaskFields } from "./TaskFields";
-import { words } from "./words";
 
-const W = words.settings;
+const W = wordsOf("progress-marks", "settings");
 
 /** How marks come about in the class. */
 export function MarkingSettings({ onClose }: { onClose: () => void }) {

@@ -12,7 +12,7 @@ import { marksQuery, progressQuery } from "../../api/progressQueries";
 import { Card } from "../../shell/Card";
 import { useFocus } from "../../shell/focus";
 import { Waiting } from "../../shell/Waiting";
-import { gridStyle } from "../grid/gridStyle";
+import { gridStyle } from "../gridStyle";
 import { words as common } from "../words";
 import { MarkingSettings } from "./MarkingSettings";
 import { MarkStory } from "./MarkStory";
@@ -82,7 +82,11 @@ export default function MarksPart() {
                       </td>
                     ))}
                   <td>
-                    <button type="button" aria-label={words.how(row.givenName)} onClick={() => setStory(row)}>
+                    <button
+                      type="button"
+                      aria-label={words.how({ name: row.givenName })}
+                      onClick={() => setStory(row)}
+                    >
                       <b>{row.mark === undefined ? words.none : common.percent(row.mark)}</b>
                     </button>
                   </td>
@@ -93,7 +97,7 @@ export default function MarksPart() {
       </Card>
       {story && (
         <Dialog open onClose={() => setStory(null)} fullWidth maxWidth="sm" aria-labelledby="story">
-          <DialogTitle id="story">{words.how(story.givenName)}</DialogTitle>
+          <DialogTitle id="story">{words.how({ name: story.givenName })}</DialogTitle>
           <DialogContent>
             <MarkStory studentId={story.id} asOf={asOf || undefined} />
           </DialogContent>

@@ -4,12 +4,12 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { api, data, type Schemas } from "../../api/client";
 import { progressQuery } from "../../api/progressQueries";
 import { queryClient } from "../../api/queryClient";
+import { wordsOf } from "../../languages/words";
 import { useFocus } from "../../shell/focus";
 import { useNotice } from "../../shell/Notice";
 import { PillSelect } from "../PillSelect";
-import { words } from "./words";
 
-const W = words.settings;
+const W = wordsOf("progress-marks", "settings");
 
 /** Of which kind each piece of work is, whether it counts, and by which try; each holds at once. */
 export function TaskFields({ now }: { now: Schemas["Marking"] }) {

@@ -1,64 +1,32 @@
 import type { Schemas } from "../../api/client";
-import { plural } from "../../shell/plural";
+import { wordsOf, wordsWith } from "../../languages/words";
 import { words as common } from "../words";
+
+const said = wordsOf("progress-marks");
 
 type Part = Schemas["PartStory"];
 
-const why: Record<Part["why"], string> = {
-  MARKED: "",
-  MISSING_IS_ZERO: "not handed in, counts as 0",
-  NOT_THEIRS: "not given",
-  EXCUSED: "excused",
-  DOES_NOT_COUNT: "does not count",
-  WAITS_FOR_MARKING: "waits for marking",
-  NOT_DUE: "not due yet",
-  MISSING_IS_LEFT_OUT: "not handed in, left out",
-};
+const why = wordsOf("progress-marks", "why");
 
-export const words = {
-  about: "Marks",
-  student: "student",
-  mark: "mark",
-  none: "–",
-  asOf: "As of",
+export const words = wordsWith("progress-marks", {
   category: (name: string, share: number) =>
-    name ? `${name} · ${common.percent(share)} of the whole` : "All work",
+    name ? said.categorySays.ofTheWhole({ name, share: common.percent(share) }) : said.categorySays.allWork,
   sum: (earned: number, possible: number) =>
-    possible === 0 ? "nothing counts yet" : `${common.points(earned)} of ${common.points(possible)}`,
+    possible === 0
+      ? said.sumSays.nothingCountsYet
+      : said.sumSays.of({ earned: common.points(earned), possible: common.points(possible) }),
   part: (part: Part) =>
     part.why === "MARKED" || part.why === "MISSING_IS_ZERO"
-      ? `${common.points(part.earned)} of ${common.points(part.possible)}`
+      ? said.partSays({ earned: common.points(part.earned), possible: common.points(part.possible) })
       : "–",
   reason: (part: Part) =>
     [
       why[part.why],
-      part.number !== undefined && part.number > 1 && `try ${part.number} counts`,
-      part.percentOff > 0 && `${part.percentOff} % off, ${plural(part.daysLate, "day")} late`,
+      part.number !== undefined && part.number > 1 && said.reasonSays.tryCounts({ number: part.number }),
+      part.percentOff > 0 &&
+        said.reasonSays.offDaysLate({ percentOff: part.percentOff, daysLate: part.daysLate }),
     ]
       .filter(Boolean)
       .join(" · "),
-  overall: (mark: number | undefined) => (mark === undefined ? "no mark yet" : common.percent(mark)),
-  how: (name: string) => `How ${name}'s mark came about`,
-  close: "Close",
-  settings: {
-    open: "How marks come about…",
-    title: "How marks come about",
-    missingIsZero: "What is past due and not handed in counts as 0",
-    late: "Per cent off for each teaching day late",
-    lateMost: "At most",
-    low: "Results under this many per cent are low",
-    categories: "Kinds of work and what they weigh",
-    categoriesAbout: "Without kinds, all points count alike.",
-    name: "Kind of work",
-    weight: "Weight",
-    add: "Add a kind",
-    remove: (name: string) => `Take away ${name}`,
-    tasks: "Which work is which",
-    counts: "counts",
-    last: "last try",
-    best: "best try",
-    cancel: "Cancel",
-    save: "Save",
-    saved: "Saved. All marks follow.",
-  },
-};
+  overall: (mark: number | undefined) => (mark === undefined ? said.overallSays : common.percent(mark)),
+});

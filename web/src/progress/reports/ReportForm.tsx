@@ -10,7 +10,7 @@ import { Card } from "../../shell/Card";
 import { isOfStudents, type ReportKind, type ReportWish } from "./wish";
 import { words } from "./words";
 
-const kinds = Object.keys(words.kinds) as ReportKind[];
+const kinds = (): ReportKind[] => Object.keys(words.kinds) as ReportKind[];
 const parts = ["work", "mark", "growth"] as const;
 
 interface Props {
@@ -47,7 +47,7 @@ export function ReportForm({ wish, onWish, shown, students }: Props) {
         onChange={(event) => set({ kind: event.target.value as ReportKind, from: undefined, to: undefined })}
         helperText={words.about[wish.kind]}
       >
-        {kinds.map((each) => (
+        {kinds().map((each) => (
           <MenuItem key={each} value={each}>
             {words.kinds[each]}
           </MenuItem>

@@ -53,7 +53,7 @@ export default function ReportsPart() {
           sx={{ display: "flex", alignItems: "center", gap: 1, pb: 1, maxWidth: 760 }}
         >
           <Box role="status" sx={{ flex: 1, color: "var(--z-soft)" }}>
-            {shown && (none ? words.none : words.sheets(shown.sheets.length))}
+            {shown && (none ? words.none : words.sheets({ count: shown.sheets.length }))}
           </Box>
           <Button href={pdfOf(classId, wish)} target="_blank" rel="noreferrer" disabled={none}>
             {words.pdf}

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../../api/client";
+import { languages, spoken } from "../../languages/languages";
 import { Card } from "../../shell/Card";
 
 /** One sheet as it will be on paper. */
@@ -8,6 +9,7 @@ export function SheetView({ sheet }: { sheet: Schemas["Sheet"] }) {
     <Card
       component="article"
       lang={sheet.language}
+      dir={languages[spoken([sheet.language], false)].direction}
       aria-label={sheet.title}
       sx={{
         p: 5,

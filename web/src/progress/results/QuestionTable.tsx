@@ -4,6 +4,7 @@ import type { Schemas } from "../../api/client";
 import { inWords } from "../../asked/answers";
 import { Html } from "../../asked/Html";
 import { GroupShape } from "../../shell/GroupShape";
+import { TakenOut } from "./TakenOut";
 import type { Missed } from "./useMissedDeeds";
 import { words } from "./words";
 
@@ -58,8 +59,8 @@ export function QuestionTable({ results, names, onGroup }: Props) {
               <Box sx={{ fontSize: 12.5, color: "var(--z-soft)" }}>
                 {[
                   question.skill,
-                  words.missed(question.missed.length),
-                  question.toMark > 0 && words.toMark(question.toMark),
+                  question.takenOut ? words.isOut[question.takenOut] : words.missed(question.missed.length),
+                  question.toMark > 0 && words.toMark({ count: question.toMark }),
                 ]
                   .filter(Boolean)
                   .join(" · ")}
@@ -71,12 +72,16 @@ export function QuestionTable({ results, names, onGroup }: Props) {
                   size="small"
                   variant="text"
                   onClick={() =>
-                    onGroup({ name: words.missedAs(results.name, i + 1), students: question.missed })
+                    onGroup({
+                      name: words.missedAs({ task: results.name, number: i + 1 }),
+                      students: question.missed,
+                    })
                   }
                 >
-                  {words.groupMissed(question.missed.length)}
+                  {words.groupMissed({ count: question.missed.length })}
                 </Button>
               )}
+              {onGroup && <TakenOut taskId={results.taskId} question={question} />}
             </td>
             <td className="share">
               <b>{words.share(question.share)}</b>

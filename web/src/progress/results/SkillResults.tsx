@@ -49,7 +49,7 @@ export function SkillResults({ skills, itself, names, deeds }: Props) {
           <Box sx={{ flex: 1, minWidth: 200, color: "var(--z-soft)" }}>
             {skill.missed.length > 0 && (
               <>
-                {words.skillMissed(skill.missed.length)}: {listed(skill.missed, names)}
+                {words.skillMissed({ count: skill.missed.length })}: {listed(skill.missed, names)}
               </>
             )}
           </Box>
@@ -60,7 +60,7 @@ export function SkillResults({ skills, itself, names, deeds }: Props) {
                 disabled={deeds.groupMissed.isPending}
                 onClick={() => deeds.groupMissed.mutate({ name: skill.name, students: skill.missed })}
               >
-                {words.groupOf(skill.missed.length)}
+                {words.groupOf({ count: skill.missed.length })}
               </Button>
               {(preparing?.find((each) => each.skillId === skill.id)?.items ?? [])
                 .filter((item) => !itself.includes(item.id))

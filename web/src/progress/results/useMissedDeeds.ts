@@ -79,7 +79,7 @@ export function useMissedDeeds(taskId: number, today: string) {
       );
     },
     onSuccess: ({ stepId }, { item, students }) =>
-      tell(words.given(item.title, students.length), () => undo.mutate(stepId)),
+      tell(words.given({ title: item.title, count: students.length }), () => undo.mutate(stepId)),
     onError,
     onSettled: refreshTasks,
   });

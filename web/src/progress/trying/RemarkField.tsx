@@ -22,7 +22,7 @@ export function RemarkField({ shown, onShown }: { shown: Shown; onShown: (now: S
       const before = { text: shown.remark, returned: shown.returned };
       onShown(now);
       setText(now.remark);
-      tell(returned ? words.givenBack(shown.givenName) : words.kept, () => keep.mutate(before));
+      tell(returned ? words.givenBack({ name: shown.givenName }) : words.kept, () => keep.mutate(before));
     },
     onError: (error) => tell(error.message),
   });

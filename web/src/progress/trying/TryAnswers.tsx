@@ -1,11 +1,12 @@
 import Box from "@mui/material/Box";
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import type { Schemas } from "../../api/client";
 import { inWords } from "../../asked/answers";
 import { Html } from "../../asked/Html";
+import { place } from "../../languages/place";
 import { tryWords as words } from "./tryWords";
 
-const RichText = lazy(() => import("../../asked/RichText"));
+const RichText = place(() => import("../../asked/RichText"));
 
 /** What was answered, written and made, as it stands. */
 export function TryAnswers({ shown }: { shown: Schemas["TryForTeacher"] }) {

@@ -55,20 +55,24 @@ function Standing({ shown, onShown }: { shown: Shown; onShown: (now: Shown) => v
     onSuccess: (now, minutes) => {
       onShown(now);
       if (minutes > 0) {
-        tell(words.minutesAdded(shown.givenName), () => add.mutate(-minutes));
+        tell(words.minutesAdded({ name: shown.givenName }), () => add.mutate(-minutes));
       }
     },
     onError: (error) => tell(error.message),
   });
   const { clock } = shown;
   const parts = [
-    words.number(shown.number),
-    shown.running ? words.running : shown.handedInAt && words.handedIn(dayAndTime(shown.handedInAt)),
+    words.number({ number: shown.number }),
+    shown.running
+      ? words.running
+      : shown.handedInAt && words.handedIn({ when: dayAndTime(shown.handedInAt) }),
     clock.breakUntil !== undefined && words.onBreak,
     shown.running && clock.workSecondsLeft !== undefined && words.left(clock.workSecondsLeft),
     shown.running && clock.minutes === undefined && words.noLimit,
-    clock.addedMinutes > 0 && words.added(clock.addedMinutes),
-    shown.earned !== undefined && shown.possible !== undefined && words.result(shown.earned, shown.possible),
+    clock.addedMinutes > 0 && words.added({ minutes: clock.addedMinutes }),
+    shown.earned !== undefined &&
+      shown.possible !== undefined &&
+      words.result({ earned: shown.earned, possible: shown.possible }),
   ];
   return (
     <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", gap: 1.5 }}>

@@ -1,0 +1,3 @@
+import { wordsOf } from "../languages/words";
+
+export const inviteWords = wordsOf("sharing-invite");
