@@ -76,13 +76,13 @@ class BenchJourneyTest {
     @Test
     void theKeyboardAloneSufficesForAWholeArrangement() {
         teacher.go("/classes/" + own.id + "/arrange");
-        tabTo(teacher.button("New arrangement"));
+        tabTo(teacher.button("New grouping"));
         press("Enter");
         tabTo(teacher.field("Name"));
         teacher.page().keyboard().type("By keys");
         press("Tab");
         teacher.page().keyboard().type("reading");
-        tabTo(teacher.button("Make it"));
+        tabTo(teacher.button("Create"));
         press("Enter");
         tabTo(teacher.field("Largest"));
         press("Control+A");
@@ -90,8 +90,8 @@ class BenchJourneyTest {
         tabTo(teacher.field("Number of groups"));
         press("Control+A");
         teacher.page().keyboard().type("3");
-        assertThat(teacher.region("What you would get").getByText("4 students")).hasCount(3);
-        tabTo(teacher.button("Take these groups"));
+        assertThat(teacher.region("Preview").getByText("4 students")).hasCount(3);
+        tabTo(teacher.button("Use these groups"));
         press("Enter");
         assertThat(teacher.region("Clove")).containsText("S12");
         tabTo(student("Sheet Bend", "S1"));
@@ -148,14 +148,14 @@ class BenchJourneyTest {
         assertThat(dialog()).containsText("Idris Bellweather put S1 into Sheet Bend meanwhile.");
         Accessibility.check(teacher.page());
         teacher.page().unroute(bench);
-        teacher.button("Leave it so").click();
+        teacher.button("Discard my change").click();
         open(arrangement);
         assertThat(student("Sheet Bend", "S1")).hasCount(1);
         teacher.page().route(bench, route -> route.abort());
         own.step(own.colleague, arrangement, place(first, groups.get(1)));
         student("Sheet Bend", "S1").click();
         press("l");
-        teacher.button("Do mine all the same").click();
+        teacher.button("Make my change anyway").click();
         assertThat(student("Reef", "S1")).containsText("locked");
         teacher.page().unroute(bench);
     }
@@ -179,7 +179,7 @@ class BenchJourneyTest {
         menu("More", "History…");
         assertThat(dialog()).containsText("S2: Sheet Bend → Reef");
         Accessibility.check(teacher.page());
-        teacher.button("Return to this").click();
+        teacher.button("Restore this version").click();
         assertThat(student("Sheet Bend", "S2")).hasCount(1);
         menu("More", "Delete…");
         teacher.button("Delete").click();
@@ -220,7 +220,7 @@ class BenchJourneyTest {
                 .click();
         teacher.page().getByLabel("Students see these names").check();
         assertThat(dialog()).containsText("Sheet Bend becomes Whelk");
-        teacher.button("Take these names").click();
+        teacher.button("Use these names").click();
         assertThat(teacher.region("Whelk")).containsText("S1");
         menu("More", "Lists to print…");
         assertThat(teacher.region("Cockle")).containsText("S12");
@@ -244,7 +244,7 @@ class BenchJourneyTest {
         open(arrangement);
         menu("More", "Details…");
         dialog().getByLabel("Description").fill("Tide tables, in pairs");
-        dialog().getByLabel("Note for all groups, for yourself").fill("Boots on Thursday");
+        dialog().getByLabel("Note to yourself about all groups").fill("Boots on Thursday");
         dialog().getByLabel("A student may be in several groups").check();
         Accessibility.check(teacher.page());
         teacher.button("Save").click();
@@ -253,15 +253,15 @@ class BenchJourneyTest {
         student("Sheet Bend", "S3").click();
         menu("More for Reef", "Add 1 selected student here too");
         assertThat(student("Reef", "S3")).containsText("also in Sheet Bend");
-        menu("More for Sheet Bend", "Take 1 selected student out of this group only");
+        menu("More for Sheet Bend", "Remove 1 selected student from this group only");
         assertThat(student("Sheet Bend", "S3")).hasCount(0);
         menu("More for Reef", "Who leads it…");
         dialog().getByLabel("Idris Bellweather").check();
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(teacher.region("Reef")).containsText("with Idris Bellweather");
-        menu("More for Reef", "Split off 1 selected student");
+        menu("More for Reef", "Make a group of 1 selected student");
         assertThat(teacher.region("Clove")).containsText("S3");
-        menu("More", "Copy to a new cycle…");
+        menu("More", "Copy for the next cycle…");
         dialog().getByLabel("Name").fill("Twofold, spring");
         teacher.button("Copy").click();
         assertThat(teacher.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Twofold, spring")))
@@ -283,7 +283,7 @@ class BenchJourneyTest {
         assertThat(teacher.text("S1 moved to Reef.")).isVisible();
         assertThat(teacher.button("Move S1")).hasCount(0);
         teacher.button("Move S8").click();
-        assertThat(teacher.text("Nothing needs you here now.")).isVisible();
+        assertThat(teacher.text("Nothing needs you right now.")).isVisible();
         teacher.go("/classes/" + news.id + "/arrange/" + arrangement);
         assertThat(student("Reef", "S1")).hasCount(1);
         RunningZafu.demo().itIs(RunningZafu.MORNING);

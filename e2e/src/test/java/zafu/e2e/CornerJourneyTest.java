@@ -40,8 +40,8 @@ class CornerJourneyTest {
 
     private void say(String text) {
         teacher.button("New notice").click();
-        teacher.field("What you say").fill(text);
-        teacher.button("Say it").click();
+        teacher.field("Message").fill(text);
+        teacher.button("Post").click();
         assertThat(teacher.region("Notices")).containsText(text);
     }
 
@@ -49,9 +49,9 @@ class CornerJourneyTest {
     void aNoticeToOneGroupReachesItAndTheyTalk() {
         openTheCornerOfTheFirstGroup();
         say("Bring boots on Thursday.");
-        teacher.button("Begin a talk").click();
+        teacher.button("Start a talk").click();
         teacher.field("What it is about").fill("What lives in the mud?");
-        teacher.button("Begin").click();
+        teacher.button("Start").click();
         assertThat(teacher.region("Talk")).containsText("What lives in the mud?");
         Accessibility.check(teacher.page());
         try (Window outside = student(OUTSIDE)) {
@@ -61,9 +61,9 @@ class CornerJourneyTest {
         try (Window inside = student(INSIDE)) {
             assertThat(inside.region("From your teachers")).containsText("Bring boots on Thursday.");
             inside.page().getByText("Your corner ›").click();
-            inside.field("Say something: What lives in the mud?").fill("Crabs <b>and</b> worms.");
+            inside.field("Write a post: What lives in the mud?").fill("Crabs <b>and</b> worms.");
             Accessibility.check(inside.page());
-            inside.button("Say it").click();
+            inside.button("Post").click();
             assertThat(inside.region("What lives in the mud?")).containsText("Crabs <b>and</b> worms.");
             assertThat(teacher.region("Talk")).containsText("Crabs <b>and</b> worms.");
             teacher.button("Hide what S1 said").click();
@@ -76,18 +76,18 @@ class CornerJourneyTest {
     @Test
     void aGroupMeetsAndCallsAndItsTeacherComes() {
         openTheCornerOfTheFirstGroup();
-        teacher.button("Set up…").click();
+        teacher.button("Settings…").click();
         teacher.page()
-                .getByLabel("The group meets on a page of ours: who is there, and whom they call")
+                .getByLabel("The group meets on a page of ours: who is there, and who calls a teacher")
                 .check();
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         teacher.link("Meetings").click();
         try (Window inside = student(INSIDE)) {
             inside.page().getByText("Your corner ›").click();
             inside.link("Go to the meeting").click();
             assertThat(inside.region("Who is here")).containsText("S1");
             inside.button("Call a teacher").click();
-            assertThat(inside.text("A teacher is called").first()).isVisible();
+            assertThat(inside.text("A teacher has been called").first()).isVisible();
             Accessibility.check(inside.page());
             assertThat(teacher.text("calls you").first()).isVisible();
             teacher.page()

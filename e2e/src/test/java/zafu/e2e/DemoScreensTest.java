@@ -28,7 +28,7 @@ class DemoScreensTest {
 
     private void openBench() {
         signIn();
-        teacher.link("Arrange").click();
+        teacher.link("Groups").click();
         Accessibility.check(teacher.page());
         teacher.link("Salt-marsh reading").click();
         assertThat(teacher.region("Score line")).isVisible();
@@ -66,10 +66,10 @@ class DemoScreensTest {
         openBench();
         Locator sheetBend = teacher.region("Sheet Bend");
         cut("Sheet Bend", "Reef").press("ArrowRight");
-        teacher.button("Do it").click();
+        teacher.button("Make this change").click();
         assertThat(sheetBend).containsText("Tamsin");
         teacher.page().keyboard().press("z");
-        teacher.button("Do it").click();
+        teacher.button("Make this change").click();
         assertThat(sheetBend).not().containsText("Tamsin");
 
         Locator handle = cut("Reef", "Clove");
@@ -78,10 +78,10 @@ class DemoScreensTest {
         teacher.page().mouse().down();
         teacher.page().mouse().move(box.x + 110, box.y + 40, new Mouse.MoveOptions().setSteps(5));
         teacher.page().mouse().up();
-        teacher.button("Do it").click();
+        teacher.button("Make this change").click();
         assertThat(teacher.region("Reef")).containsText("Ivo");
         teacher.button("Undo").first().click();
-        teacher.button("Do it").click();
+        teacher.button("Make this change").click();
         assertThat(teacher.region("Reef")).not().containsText("Ivo");
     }
 
@@ -92,7 +92,7 @@ class DemoScreensTest {
         teacher.page()
                 .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("3 groups: fit"))
                 .click();
-        assertThat(teacher.region("What you would get").getByText("8 students")).hasCount(3);
+        assertThat(teacher.region("Preview").getByText("8 students")).hasCount(3);
         Accessibility.check(teacher.page());
         teacher.field("Largest").fill("7");
         assertThat(teacher.page().getByRole(AriaRole.ALERT))
@@ -111,7 +111,7 @@ class DemoScreensTest {
         Locator who = teacher.region("Who gets what");
         assertThat(who).containsText("Farid gets two versions");
         Accessibility.check(teacher.page());
-        teacher.button("Hand out…").click();
+        teacher.button("Assign…").click();
         assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("1 student would get two versions.");
         teacher.button("Cancel").click();
         who.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Short text"))
@@ -126,13 +126,13 @@ class DemoScreensTest {
         signIn();
         openTasks();
         teacher.link("Why the marsh floods twice a day").click();
-        Locator tries = teacher.button("tries of Short text");
+        Locator tries = teacher.button("attempts of Short text");
         assertThat(tries).hasText("2");
         tries.press("b");
         assertThat(tries).hasText("1");
         tries.click();
-        teacher.field("tries").fill("2");
-        teacher.button("Keep").click();
+        teacher.field("attempts").fill("2");
+        teacher.button("Save").click();
         assertThat(tries).hasText("2");
     }
 
@@ -142,7 +142,7 @@ class DemoScreensTest {
         teacher.link("Progress").click();
         Locator grid = teacher.page().getByRole(AriaRole.TABLE);
         assertThat(grid.getByText("not given to this student").first()).isAttached();
-        for (String state : new String[] {"working on it now", "not started", "past due", "handed in"}) {
+        for (String state : new String[] {"working on it now", "not started", "missing", "handed in"}) {
             assertThat(grid.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(state)))
                             .first())
                     .isVisible();

@@ -116,7 +116,7 @@ final class EveryPage {
         student.go("/my");
         requireSettled(student.page());
         // What was begun is called otherwise now, and goes on.
-        open(student, thing.replaceFirst("^Start: ", "Go on: "));
+        open(student, thing.replaceFirst("^Start: ", "Continue: "));
         assertThat(student.page().url()).as(thing).isEqualTo(address);
         student.go("/my");
     }
@@ -214,7 +214,7 @@ final class EveryPage {
     void walkQuestions(OwnClass own, int number, Look look) {
         try (Window student = look.window(zafu.address()).showing(look.scheme).signInStudent(own.codeOf(number))) {
             openFreshReloadedAndAgain(student, "Start: Every kind");
-            open(student, "Go on: Every kind");
+            open(student, "Continue: Every kind");
             for (int i = 1; i < QuestionKind.values().length; i++) {
                 assertThat(student.button("Next")).isInViewport();
                 student.button("Next").click();

@@ -26,13 +26,13 @@ class HelpJourneyTest {
     void theKeyOfHelpSaysWhatThePageIsForAndWhichKeysItHas() {
         long arrangement = own.arrange("Reading", 2);
         teacher.go("/classes/" + own.id + "/arrange/" + arrangement);
-        teacher.text("How well groups fit").waitFor();
+        teacher.text("How well the groups fit").waitFor();
         teacher.page().keyboard().press("?");
-        assertThat(dialog()).containsText("An arrangement is one way to divide the class into groups");
+        assertThat(dialog()).containsText("A grouping is one way to divide the class into groups");
         assertThat(teacher.region("Keys on this page")).containsText("merge");
         Accessibility.check(teacher.page());
         teacher.button("Students").click();
-        assertThat(dialog()).containsText("Everybody in the class with scores");
+        assertThat(dialog()).containsText("Everyone in the class with scores");
         teacher.page().keyboard().press("Escape");
         assertThat(dialog()).hasCount(0);
     }
@@ -53,9 +53,9 @@ class HelpJourneyTest {
         Locator steps = teacher.region("First steps");
         assertThat(steps).containsText("The class is here");
         teacher.link("Form groups").click();
-        teacher.button("New arrangement").waitFor();
+        teacher.button("New grouping").waitFor();
         teacher.go("/classes/" + own.id + "/today");
-        teacher.button("I know my way, do not show this again").click();
+        teacher.button("Hide these steps").click();
         assertThat(steps).hasCount(0);
         teacher.button("Undo").click();
         assertThat(steps).isVisible();

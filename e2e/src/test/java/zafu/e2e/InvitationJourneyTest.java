@@ -35,8 +35,7 @@ class InvitationJourneyTest {
     }
 
     private String pathInTheMail() {
-        Locator mail =
-                administrator.region("Mails that went out").locator("details").first();
+        Locator mail = administrator.region("Emails sent").locator("details").first();
         mail.locator("summary").click();
         Matcher address = Pattern.compile("/invited/\\S+").matcher(mail.innerText());
         if (!address.find()) {
@@ -48,11 +47,11 @@ class InvitationJourneyTest {
     @Test
     void aColleagueIsAskedByMailAndAccepts() {
         administrator.go("/school/adults");
-        administrator.button("Ask somebody by mail…").click();
-        administrator.field("Mail address").fill("perpetua@harbour.example");
+        administrator.button("Invite by email…").click();
+        administrator.field("Email address").fill("perpetua@harbour.example");
         choose("Class", "shared class");
         administrator.button("Send").click();
-        assertThat(administrator.region("Mails that went out")).containsText("perpetua@harbour.example");
+        assertThat(administrator.region("Emails sent")).containsText("perpetua@harbour.example");
         Accessibility.check(administrator.page());
         String path = pathInTheMail();
         try (Window colleague = Window.at(zafu).meaning("404 GET")) {
@@ -69,7 +68,7 @@ class InvitationJourneyTest {
         }
         try (Window late = Window.at(zafu).meaning("GET")) {
             late.go(path);
-            assertThat(late.text("This address is used up").first()).isVisible();
+            assertThat(late.text("This link no longer works").first()).isVisible();
         }
     }
 }

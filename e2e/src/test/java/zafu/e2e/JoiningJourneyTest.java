@@ -32,12 +32,12 @@ class JoiningJourneyTest {
         teacher.region("Kites").waitFor();
         teacher.button("More for Kites").click();
         teacher.page()
-                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Code for joining"))
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Join code…"))
                 .click();
         Locator dialog = teacher.page().getByRole(AriaRole.DIALOG);
         teacher.field("Password").fill("sea breeze");
-        teacher.button("Open the door").click();
-        assertThat(dialog).containsText("The door is open.");
+        teacher.button("Let students join").click();
+        assertThat(dialog).containsText("Students can join.");
         Accessibility.check(teacher.page());
         return dialog.locator("b").first().innerText();
     }
@@ -65,7 +65,7 @@ class JoiningJourneyTest {
             join(colleague, code);
             colleague.text("The teacher has been asked.").waitFor();
         }
-        Locator asking = teacher.region("Who asks");
+        Locator asking = teacher.region("Requests to join");
         assertThat(asking).containsText("S1");
         assertThat(asking).containsText("would like to help in Kites");
         asking.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Let in"))

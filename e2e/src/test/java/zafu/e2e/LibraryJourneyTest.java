@@ -24,7 +24,7 @@ class LibraryJourneyTest {
     void inTheLibrary() {
         teacher = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5");
         teacher.go("/classes/1/library");
-        assertThat(teacher.region("What fits")).isVisible();
+        assertThat(teacher.region("Results")).isVisible();
     }
 
     @AfterEach
@@ -42,14 +42,14 @@ class LibraryJourneyTest {
     }
 
     private Locator hits() {
-        return teacher.region("What fits").getByRole(AriaRole.LISTITEM);
+        return teacher.region("Results").getByRole(AriaRole.LISTITEM);
     }
 
     @Test
     void whatSuitsAGroupIsFoundLookedAtAndPutOnItsShelf() {
         narrowToReef();
         assertThat(teacher.text("median 590, 549 to 604")).isVisible();
-        teacher.button("what suits them").click();
+        teacher.button("suggested").click();
         assertThat(teacher.text("levels 540 to 640")).isVisible();
         search("wall");
         assertThat(hits().first()).containsText("When the wall came down");
@@ -76,7 +76,7 @@ class LibraryJourneyTest {
         teacher.button("Reef's shelf").click();
         Locator shelf = teacher.page().getByRole(AriaRole.DIALOG);
         assertThat(shelf).containsText("opened by 1 of 7");
-        shelf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take off: When the wall came down"))
+        shelf.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Remove: When the wall came down"))
                 .click();
         assertThat(shelf.getByText("When the wall came down")).hasCount(0);
     }
@@ -123,7 +123,7 @@ class LibraryJourneyTest {
         next(keys, "Alt+Digit9", "Which word tells the reason?", "It is wet [*because] of the [rain].");
         Accessibility.check(teacher.page());
         keys.press("Control+s");
-        assertThat(teacher.region("What fits")).containsText("quiz with 10 questions");
+        assertThat(teacher.region("Results")).containsText("quiz with 10 questions");
         Locator answers = teacher.region("with answers");
         assertThat(answers).containsText("A · Right");
         assertThat(answers).containsText("moon, sea");
@@ -142,9 +142,9 @@ class LibraryJourneyTest {
     private void putAway(String title) {
         teacher.button("More: " + title).click();
         teacher.page()
-                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Put it away"))
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Archive"))
                 .click();
-        assertThat(teacher.text("is put away.")).isVisible();
+        assertThat(teacher.text("archived.")).isVisible();
     }
 
     @Test
@@ -153,21 +153,21 @@ class LibraryJourneyTest {
         assertThat(teacher.region("Preview")).containsText("Cause chain");
         teacher.button("More: Cause chain").click();
         Download download = teacher.page().waitForDownload(() -> teacher.page()
-                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Save as a package (QTI 3.0)"))
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Export (QTI 3.0)"))
                 .click());
         Path zip = folder.resolve("chain.zip");
         download.saveAs(zip);
-        teacher.button("Bring in…").click();
-        teacher.page().getByLabel("Choose the file…").setInputFiles(zip);
+        teacher.button("Import…").click();
+        teacher.page().getByLabel("Choose file…").setInputFiles(zip);
         Locator dialog = teacher.page().getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("Cause chain · practice, 4 questions");
         Accessibility.check(teacher.page());
-        teacher.button("Take 1 item").click();
-        assertThat(teacher.text("1 item is in the library.")).isVisible();
+        teacher.button("Import 1 item").click();
+        assertThat(teacher.text("1 item imported.")).isVisible();
         assertThat(hits().filter(new Locator.FilterOptions().setHasText("Cause chain")))
                 .hasCount(2);
         teacher.button("Undo").click();
-        assertThat(teacher.text("1 item was put away again.")).isVisible();
+        assertThat(teacher.text("Import undone: 1 item removed.")).isVisible();
         assertThat(hits().filter(new Locator.FilterOptions().setHasText("Cause chain")))
                 .hasCount(1);
     }
@@ -179,11 +179,11 @@ class LibraryJourneyTest {
         Locator map = teacher.region("Map of skills");
         assertThat(map).isVisible();
         Accessibility.check(teacher.page());
-        map.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Words from context, held by"))
+        map.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Words from context: "))
                 .click();
         assertThat(teacher.region("Words from context")).containsText("practising");
-        teacher.link("What the library has for it").click();
-        assertThat(teacher.region("What fits")).containsText("What could it mean?");
+        teacher.link("Find in the library").click();
+        assertThat(teacher.region("Results")).containsText("What could it mean?");
         assertThat(teacher.page()
                         .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("✓ Words from context")))
                 .isVisible();
@@ -194,7 +194,7 @@ class LibraryJourneyTest {
         narrowToReef();
         teacher.link("units").click();
         Locator unit = teacher.region("Salt marshes and tides");
-        assertThat(unit).containsText("What Reef lacks for it");
+        assertThat(unit).containsText("What Reef still needs");
         Accessibility.check(teacher.page());
         unit.getByText("Day and night on a ball").click();
         assertThat(teacher.region("Preview")).containsText("Why does it become night?");
@@ -206,13 +206,13 @@ class LibraryJourneyTest {
     @Test
     void aLinkThatDoesNotOpenIsMarkedAndStandsOnToday() {
         search("Tide clock");
-        teacher.button("Check the links now").click();
+        teacher.button("Check links now").click();
         assertThat(teacher.text("do not open.")).isVisible();
         assertThat(hits().filter(new Locator.FilterOptions().setHasText("does not open")))
                 .containsText("Tide clock");
         teacher.link("Today").click();
         assertThat(teacher.text("Tide clock does not open")).isVisible();
-        assertThat(teacher.text("in front of students: Clove")).isVisible();
+        assertThat(teacher.text("students see it in: Clove")).isVisible();
     }
 
     @Test
@@ -232,11 +232,11 @@ class LibraryJourneyTest {
         OwnClass own = new OwnClass(zafu, "7 Sandpiper", 3);
         teacher.go("/classes/" + own.id + "/library/skills");
         Locator map = teacher.region("Map of skills");
-        map.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Equal groups, held by"))
+        map.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Equal groups: "))
                 .click();
         Locator panel = teacher.region("Equal groups");
-        assertThat(panel).containsText("not seen yet · 3");
-        teacher.button("Note what you saw").click();
+        assertThat(panel).containsText("not assessed · 3");
+        teacher.button("Add an observation").click();
         teacher.page()
                 .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Student"))
                 .click();
@@ -245,27 +245,27 @@ class LibraryJourneyTest {
                 .click();
         teacher.field("right").fill("5");
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
-        assertThat(teacher.text("Noted for S2: Equal groups.")).isVisible();
+        teacher.button("Save").click();
+        assertThat(teacher.text("Saved for S2: Equal groups.")).isVisible();
         assertThat(panel).containsText("nearly · 1");
         teacher.button("Undo").click();
-        assertThat(panel).containsText("not seen yet · 3");
+        assertThat(panel).containsText("not assessed · 3");
     }
 
     @Test
     void aCircleOfSkillsIsRefusedInWordsAndNothingIsLost() {
         teacher.go("/classes/1/library/skills");
         teacher.region("Map of skills")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Equal groups, held by"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Equal groups: "))
                 .click();
-        teacher.button("Change the skill").click();
+        teacher.button("Edit skill").click();
         Locator before =
-                teacher.page().getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("What comes before"));
+                teacher.page().getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Prerequisites"));
         before.fill("Unit rate");
         teacher.page()
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Unit rate"))
                 .click();
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(teacher.text("\"Equal groups\" needs \"Unit rate\" needs")).isVisible();
         assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("Unit rate");
     }
@@ -276,7 +276,7 @@ class LibraryJourneyTest {
         teacher.field("Title").fill("Incomplete");
         teacher.field("Question 1").fill("Who pulls?");
         teacher.field("Options, one a line; a star before the right one").fill("wind\nmoon");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(teacher.text("The question \"Who pulls?\" needs one option marked as right."))
                 .isVisible();
         assertThat(teacher.field("Question 1")).hasValue("Who pulls?");
@@ -299,12 +299,12 @@ class LibraryJourneyTest {
         }
         teacher.button("Move up: The heron waits").click();
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         Locator unit = teacher.region("Herons");
         assertThat(unit.getByRole(AriaRole.LISTITEM).first()).containsText("The heron waits");
-        unit.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change"))
+        unit.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Edit"))
                 .click();
-        teacher.button("Put it away").click();
+        teacher.button("Archive").click();
         assertThat(unit).hasCount(0);
         teacher.button("Undo").click();
         assertThat(unit).isVisible();

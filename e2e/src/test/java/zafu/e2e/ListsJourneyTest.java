@@ -38,14 +38,15 @@ class ListsJourneyTest {
         teacher.button(button).click();
         assertThat(teacher.text(said)).isVisible();
         teacher.button("Undo").click();
-        assertThat(teacher.text("Taken back. Everything is as it was before.")).isVisible();
+        assertThat(teacher.text("Import undone. Everything is as it was before."))
+                .isVisible();
     }
 
     @Test
     void namesArePastedTakenAndTakenBack() {
         teacher.go("/classes/1/bring-in");
         teacher.field("or paste names or a table here").fill("Bryn Hollowell\nUmi Ilves\n");
-        teacher.button("Look at it").click();
+        teacher.button("Preview").click();
         Locator summary = teacher.page().getByRole(AriaRole.STATUS).first();
         assertThat(summary).containsText("1 new student, 1 row here already");
         Accessibility.check(teacher.page());
@@ -139,9 +140,9 @@ class ListsJourneyTest {
         card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Apply"))
                 .click();
         assertThat(teacher.text("changes applied.")).isVisible();
-        assertThat(teacher.region("What came into the whole school")).containsText("bundle.zip");
+        assertThat(teacher.region("Past school imports")).containsText("bundle.zip");
         teacher.button("Undo").click();
-        assertThat(teacher.region("What came into the whole school")).containsText("taken back");
+        assertThat(teacher.region("Past school imports")).containsText("undone");
     }
 
     private static byte[] bundle() throws IOException {
@@ -176,10 +177,10 @@ class ListsJourneyTest {
         closed.fill("15.2. Harbour day");
         assertThat(teacher.text("“15.2. Harbour day” does not begin with a day like 2027-02-15."))
                 .isVisible();
-        assertThat(teacher.button("Keep")).isDisabled();
+        assertThat(teacher.button("Save")).isDisabled();
         closed.fill("2027-02-15 Harbour day");
-        teacher.button("Keep").click();
-        assertThat(teacher.text("Kept.")).isVisible();
+        teacher.button("Save").click();
+        assertThat(teacher.text("Saved.")).isVisible();
     }
 
     @Test
@@ -193,7 +194,7 @@ class ListsJourneyTest {
                     .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("5 Kestrel"))
                     .click();
             assertThat(wen.text("24 shown")).isVisible();
-            assertThat(wen.link("Bring in…")).isHidden();
+            assertThat(wen.link("Import…")).isHidden();
             Accessibility.check(wen.page());
         }
     }

@@ -33,8 +33,8 @@ class MethodsJourneyTest {
     }
 
     private void begin(String method) {
-        teacher.button("Start again from…").click();
-        combobox("How").click();
+        teacher.button("Form groups again…").click();
+        combobox("Method").click();
         option(method);
     }
 
@@ -46,9 +46,9 @@ class MethodsJourneyTest {
     }
 
     private void takeAndTakeBack() {
-        assertThat(teacher.region("What you would get")).isVisible();
-        teacher.button("Take these groups").click();
-        Locator said = teacher.text("New groups taken.");
+        assertThat(teacher.region("Preview")).isVisible();
+        teacher.button("Use these groups").click();
+        Locator said = teacher.text("New groups saved.");
         doItWhereWorkIsTouched(said);
         assertThat(said).isVisible();
         teacher.page()
@@ -61,7 +61,7 @@ class MethodsJourneyTest {
 
     /** New groups move open work, which the bench says before it does it. */
     private void doItWhereWorkIsTouched(Locator done) {
-        Locator doIt = teacher.button("Do it");
+        Locator doIt = teacher.button("Make this change");
         done.or(doIt).first().waitFor();
         if (doIt.isVisible()) {
             doIt.click();
@@ -74,23 +74,18 @@ class MethodsJourneyTest {
         Map<String, Runnable> methods = new LinkedHashMap<>();
         methods.put("similar scores", () -> {});
         methods.put("same size, by score", () -> {});
-        methods.put(
-                "several measures as one",
-                () -> both("Measures to go by", "Tideline reading scale", "Ratio and scale"));
-        methods.put(
-                "alike across measures", () -> both("Measures to go by", "Tideline reading scale", "Ratio and scale"));
-        methods.put(
-                "mixed, each like the class",
-                () -> both("Measures to go by", "Tideline reading scale", "Words per minute"));
-        methods.put("standing on a skill", () -> {
+        methods.put("combined score", () -> both("Measures", "Tideline reading scale", "Ratio and scale"));
+        methods.put("similar profiles", () -> both("Measures", "Tideline reading scale", "Ratio and scale"));
+        methods.put("mixed, each like the class", () -> both("Measures", "Tideline reading scale", "Words per minute"));
+        methods.put("by skill", () -> {
             combobox("Skill").click();
             option("Recipe ratio tables");
-            assertThat(teacher.region("What you would get")).containsText("Practising");
+            assertThat(teacher.region("Preview")).containsText("Practising");
         });
-        methods.put("shared needs", () -> {});
-        methods.put("by lot", () -> teacher.button("Draw again").click());
-        methods.put("what students chose", () -> {
-            combobox("Question that was asked").click();
+        methods.put("shared accommodations", () -> {});
+        methods.put("random", () -> teacher.button("Draw again").click());
+        methods.put("student choice", () -> {
+            combobox("Survey question").click();
             option("What would you like to find out about the marsh?");
             assertThat(teacher.text("got their first choice")).isVisible();
         });
@@ -107,8 +102,8 @@ class MethodsJourneyTest {
             takeAndTakeBack();
         });
         begin("benchmark bands");
-        teacher.button("Why so?").click();
-        assertThat(teacher.region("Why so?")).containsText("Keeping Ivo and Wren apart");
+        teacher.button("Why these groups?").click();
+        assertThat(teacher.region("Why these groups?")).containsText("Keeping Ivo and Wren apart");
         Accessibility.check(teacher.page());
         takeAndTakeBack();
     }
@@ -122,7 +117,7 @@ class MethodsJourneyTest {
         teacher.page().keyboard().press("l");
         assertThat(wren).containsText("locked");
         Accessibility.check(teacher.page());
-        teacher.button("Start again from…").click();
+        teacher.button("Form groups again…").click();
         teacher.field("Number of groups").fill("3");
         teacher.field("Largest").fill("12");
         assertThat(teacher.page().getByRole(AriaRole.ALERT))
@@ -130,15 +125,15 @@ class MethodsJourneyTest {
         teacher.button("Cancel").click();
         teacher.page().keyboard().press("l");
         assertThat(wren).not().containsText("locked");
-        assertThat(teacher.region("Rules and wishes")).containsText("Ivo and Wren apart");
+        assertThat(teacher.region("Rules and preferences")).containsText("Ivo and Wren apart");
     }
 
     @Test
     void aNewScoreSuggestsAMoveThatTheTeacherMakes() {
         typeScoreOfKofi("900");
         teacher.go("/classes/1/arrange/1");
-        Locator advice = teacher.region("New scores say");
-        assertThat(advice).containsText("Kofi to Bowline: 709 became 900");
+        Locator advice = teacher.region("New scores suggest");
+        assertThat(advice).containsText("Kofi to Bowline: 709 → 900");
         Accessibility.check(teacher.page());
         teacher.button("Move Kofi to Bowline").click();
         doItWhereWorkIsTouched(advice.filter(new Locator.FilterOptions().setHasNotText("Kofi")));
@@ -151,7 +146,7 @@ class MethodsJourneyTest {
 
     private void typeScoreOfKofi(String score) {
         teacher.go("/classes/1/scores");
-        teacher.field("Day").fill("2027-02-09");
+        teacher.field("Date").fill("2027-02-09");
         Locator cell = teacher.field("Tideline reading scale of Kofi Asterly");
         cell.fill(score);
         teacher.page()

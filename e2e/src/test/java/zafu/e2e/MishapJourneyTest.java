@@ -29,7 +29,7 @@ class MishapJourneyTest {
         Accessibility.check(teacher.page());
         teacher.context().unroute("**/api/**");
         teacher.button("Try again").click();
-        assertThat(teacher.text("No task is handed out yet.")).isVisible();
+        assertThat(teacher.text("Nothing is assigned yet.")).isVisible();
     }
 
     @Test

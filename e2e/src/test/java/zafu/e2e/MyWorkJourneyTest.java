@@ -116,7 +116,7 @@ class MyWorkJourneyTest {
         page.keyboard().press("Space");
         assertThat(student.field("Moon")).isChecked();
         Locator flag = page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("look again later")));
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("come back to this")));
         flag.focus();
         page.keyboard().press("Enter");
         student.button("Next").focus();
@@ -126,11 +126,11 @@ class MyWorkJourneyTest {
         assertThat(student.text("✓ Saved")).isVisible();
         student.button("Hand in").focus();
         page.keyboard().press("Enter");
-        assertThat(student.text("You wanted to look again at 1.")).isVisible();
+        assertThat(student.text("You wanted to come back to 1.")).isVisible();
         student.button("Go to 1").focus();
         page.keyboard().press("Enter");
         assertThat(student.field("Moon")).isChecked();
-        assertThat(student.button("Question 1, to look at again")).isVisible();
+        assertThat(student.button("Question 1, to come back to")).isVisible();
         student.button("Hand in").focus();
         page.keyboard().press("Enter");
         page.getByRole(AriaRole.DIALOG)
@@ -152,7 +152,7 @@ class MyWorkJourneyTest {
                 - banner:
                   - heading "Tree" [level=1]
                   - button "How I like to read"
-                  - button "Put the clock away":
+                  - button "Hide the clock":
                     - timer "Time left"
                 - main:
                   - navigation "Questions":

@@ -44,7 +44,7 @@ abstract class PlanJourney {
         teacher.go("/classes/" + own.id + "/plan/" + id);
         teacher.button("what to do of Base").click();
         teacher.field("what to do").fill("Draw the tide.");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(teacher.button("what to do of Base")).hasText("Draw the tide.");
         return id;
     }

@@ -22,21 +22,21 @@ class PlanJourneyTest extends PlanJourney {
         JsonNode all = groups(own.arrange("Time needs", 1)).get(0);
         task("Tide quiz", Map.of("groupId", low.get("id").asLong()));
         teacher.button("New version").click();
-        teacher.button("For whom is “Version 1”?").click();
-        teacher.field("Name among teachers").fill("Longer");
+        teacher.button("Who gets “Version 1”?").click();
+        teacher.field("Name for teachers").fill("Longer");
         teacher.page()
                 .getByRole(
                         AriaRole.CHECKBOX,
                         new Page.GetByRoleOptions().setName(all.get("name").asString()))
                 .last()
                 .check();
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         Locator coverage = teacher.region("Who gets what");
         assertThat(coverage).containsText("2 get two");
         assertThat(coverage)
                 .containsText(low.get("name").asString() + " (Reading) gives Base; "
                         + all.get("name").asString() + " (Time needs) gives Longer. Which one?");
-        teacher.button("Hand out…").click();
+        teacher.button("Assign…").click();
         assertThat(teacher.text("2 students would get two versions. Choose one for each.")
                         .last())
                 .isVisible();
@@ -50,29 +50,29 @@ class PlanJourneyTest extends PlanJourney {
                 .first()
                 .click();
         assertThat(coverage).containsText("Every student gets exactly one version.");
-        teacher.button("Hand out…").click();
-        teacher.button("Hand out").last().click();
-        assertThat(teacher.text("Handed out to 4 students.")).isVisible();
+        teacher.button("Assign…").click();
+        teacher.button("Assign").last().click();
+        assertThat(teacher.text("Assigned to 4 students.")).isVisible();
     }
 
     @Test
     void someAreEasedSeenAsTheyWillSeeItAndTakenBack() {
         begin("eased", 3);
         task("Tide log", Map.of("everyone", true, "minutes", 20));
-        teacher.button("Ease for some…").click();
-        teacher.region("Single students")
+        teacher.button("Adjust for some…").click();
+        teacher.region("Individual students")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S2"))
                 .click();
         teacher.page()
                 .getByRole(AriaRole.SPINBUTTON, new Page.GetByRoleOptions().setName("time limit"))
                 .fill("35");
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
-        assertThat(teacher.region("On top, from each student's needs")).containsText("S2 35 min");
+        teacher.button("Save").click();
+        assertThat(teacher.region("Added by accommodations")).containsText("S2 35 min");
         teacher.page().keyboard().press("Control+z");
-        assertThat(teacher.region("On top, from each student's needs")).not().containsText("S2");
+        assertThat(teacher.region("Added by accommodations")).not().containsText("S2");
         teacher.page().keyboard().press("Control+z");
-        assertThat(teacher.region("On top, from each student's needs")).containsText("S2 35 min");
+        assertThat(teacher.region("Added by accommodations")).containsText("S2 35 min");
 
         teacher.button("See as…").click();
         teacher.page()
@@ -82,34 +82,33 @@ class PlanJourneyTest extends PlanJourney {
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S2 Test"))
                 .click();
         teacher.button("Open the page").click();
-        assertThat(teacher.text("As S2 sees it now. Nothing is saved by looking."))
-                .isVisible();
+        assertThat(teacher.text("As S2 sees it now. Read-only.")).isVisible();
         assertThat(teacher.page().getByRole(AriaRole.MAIN)).containsText("you have 35 minutes");
         Accessibility.check(teacher.page());
         teacher.button("Open this task").click();
         assertThat(teacher.region("Tide log")).containsText("Draw the tide.");
         teacher.link("‹ back to the task").click();
 
-        teacher.button("Hand out…").click();
+        teacher.button("Assign…").click();
         assertThat(teacher.text("S2 has 35 min.")).isVisible();
-        teacher.button("Hand out").last().click();
-        assertThat(teacher.text("Handed out to 3 students.")).isVisible();
+        teacher.button("Assign").last().click();
+        assertThat(teacher.text("Assigned to 3 students.")).isVisible();
         teacher.button("time limit of Base").click();
         teacher.field("time limit").fill("25");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(teacher.text("S1 and S3: time limit 25 min instead of 20 min."))
                 .isVisible();
         Accessibility.check(teacher.page());
-        teacher.button("Change it").click();
+        teacher.button("Make this change").click();
         assertThat(teacher.button("time limit of Base")).hasText("25 min");
 
-        teacher.button("Take back…").click();
+        teacher.button("Withdraw…").click();
         teacher.field("From some").check();
-        teacher.region("Single students")
+        teacher.region("Individual students")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S3"))
                 .click();
         Accessibility.check(teacher.page());
-        teacher.button("Take back").last().click();
+        teacher.button("Withdraw").last().click();
         assertThat(teacher.region("Who gets what")).containsText("S3 gets nothing");
         teacher.button("Undo").last().click();
         assertThat(teacher.region("Who gets what")).containsText("Every student gets exactly one version.");
@@ -123,12 +122,12 @@ class PlanJourneyTest extends PlanJourney {
         teacher.page().route("**/api/tasks/*", onTheirWay::add, new Page.RouteOptions().setTimes(1));
         teacher.button("time limit of Base").click();
         teacher.field("time limit").fill("25");
-        teacher.button("Keep").click();
-        teacher.button("Hand out…").click();
-        assertThat(teacher.button("Hand out").last()).isDisabled();
+        teacher.button("Save").click();
+        teacher.button("Assign…").click();
+        assertThat(teacher.button("Assign").last()).isDisabled();
         onTheirWay.get(0).resume();
-        teacher.button("Hand out").last().click();
-        assertThat(teacher.text("Handed out to 2 students.")).isVisible();
+        teacher.button("Assign").last().click();
+        assertThat(teacher.text("Assigned to 2 students.")).isVisible();
         assertThat(teacher.button("time limit of Base")).hasText("25 min");
     }
 
@@ -167,9 +166,9 @@ class PlanJourneyTest extends PlanJourney {
         assertThat(waiting).containsText("S2");
         Accessibility.check(teacher.page());
         teacher.page().keyboard().press("j");
-        assertThat(teacher.button("Give a day more for Marsh map")).isFocused();
+        assertThat(teacher.button("Extend Marsh map by a day")).isFocused();
         teacher.page().keyboard().press("Enter");
-        assertThat(teacher.text("1 student has a day more for Marsh map.")).isVisible();
+        assertThat(teacher.text("1 student has one more day for Marsh map.")).isVisible();
         assertThat(teacher.text("Marsh map is overdue")).isHidden();
     }
 
@@ -189,21 +188,21 @@ class PlanJourneyTest extends PlanJourney {
                     .ok();
         }
         task("Tide quiz", Map.of("everyone", true, "minutes", 20, "due", "2027-02-12T15:00"));
-        assertThat(teacher.region("On top, from each student's needs"))
+        assertThat(teacher.region("Added by accommodations"))
                 .containsText("S1 30 min = 20 × 1.5, large text, calculator");
-        teacher.button("Hand out…").click();
+        teacher.button("Assign…").click();
         assertThat(teacher.text("S1 has 30 min instead of 20 and has large text, calculator."))
                 .isVisible();
-        teacher.button("Hand out").last().click();
-        assertThat(teacher.text("Handed out to 2 students.")).isVisible();
+        teacher.button("Assign").last().click();
+        assertThat(teacher.text("Assigned to 2 students.")).isVisible();
         try (Window student =
                 Window.onPhoneAt(zafu).signInStudent(first.get("entryCode").asString())) {
             student.button("My work in a calendar").click();
-            student.button("Make an address").click();
+            student.button("Create an address").click();
             assertThat(student.page().getByRole(AriaRole.DIALOG)).containsText("/calendar/");
             Accessibility.check(student.page());
             student.button("Stop the address").click();
-            assertThat(student.button("Make an address")).isVisible();
+            assertThat(student.button("Create an address")).isVisible();
             student.button("Close").click();
             assertThat(student.text("you have 30 minutes")).isVisible();
             student.start("Tide quiz");

@@ -60,20 +60,20 @@ class ProgressJourneyTest {
         go("");
         assertThat(cell("S1")).hasAccessibleName(Pattern.compile("a low result"));
         teacher.link("low results").click();
-        assertThat(teacher.text("try 1: 0 of 3")).isVisible();
+        assertThat(teacher.text("attempt 1: 0 of 3")).isVisible();
         Accessibility.check(teacher.page());
-        teacher.button("Another try for S1 Test: Marsh quiz").click();
+        teacher.button("Another attempt for S1 Test: Marsh quiz").click();
         Accessibility.check(teacher.page());
-        teacher.button("Give another try").click();
-        assertThat(teacher.text("asked to try again")).isVisible();
+        teacher.button("Give another attempt").click();
+        assertThat(teacher.text("another attempt given")).isVisible();
         try (Window student = Window.at(zafu).signInStudent(own.codeOf(1))) {
-            assertThat(student.text("another try")).isVisible();
+            assertThat(student.text("another attempt")).isVisible();
             assertThat(student.button("Start: Marsh quiz")).isVisible();
         }
         teacher.button("Undo").click();
-        assertThat(teacher.text("asked to try again")).isHidden();
+        assertThat(teacher.text("another attempt given")).isHidden();
         try (Window student = Window.at(zafu).signInStudent(own.codeOf(1))) {
-            assertThat(student.button("Look at it: Marsh quiz")).isVisible();
+            assertThat(student.button("Open: Marsh quiz")).isVisible();
         }
     }
 
@@ -126,13 +126,13 @@ class ProgressJourneyTest {
         assertThat(teacher.text("Nobody has handed this in yet.")).isVisible();
         teacher.region("Groups").getByRole(AriaRole.BUTTON).nth(2).click();
         assertThat(points).hasValue("0.5");
-        teacher.button("What you say of this answer").first().click();
-        teacher.field("What you say to S1 Test").fill("Read the first line again.");
-        teacher.button("Keep this as a phrase").click();
-        teacher.button("Give all back").click();
-        assertThat(teacher.text("2 works given back.")).isVisible();
+        teacher.button("Comment on this answer").first().click();
+        teacher.field("Comment for S1 Test").fill("Read the first line again.");
+        teacher.button("Save as a phrase").click();
+        teacher.button("Return all").click();
+        assertThat(teacher.text("2 pieces of work returned.")).isVisible();
         try (Window student = Window.at(zafu).signInStudent(own.codeOf(1))) {
-            student.button("Look at it: Marsh quiz").click();
+            student.button("Open: Marsh quiz").click();
             assertThat(student.text("Read the first line again.")).isVisible();
             assertThat(student.text("0.5 of 3")).isVisible();
         }
@@ -144,16 +144,16 @@ class ProgressJourneyTest {
         teacher.link("Marsh quiz: results by question").click();
         Locator table = teacher.page().getByRole(AriaRole.TABLE);
         assertThat(table).containsText("50 %");
-        assertThat(table).containsText("1 student missed it");
+        assertThat(table).containsText("1 student got it wrong");
         Accessibility.check(teacher.page());
-        teacher.button("Make groups from it…").click();
+        teacher.button("Make groups from results…").click();
         assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("Marsh quiz: result");
     }
 
     @Test
     void thoseWhoMissedItAreAGroupInOneClick() {
         go("/tasks/" + quiz);
-        teacher.button("A group of the 1 student who missed it").first().click();
+        teacher.button("Make a group of the 1 student who got it wrong").first().click();
         assertThat(teacher.page().getByLabel("Marsh quiz, question 1", new Page.GetByLabelOptions().setExact(true)))
                 .containsText("S1");
     }
@@ -182,13 +182,13 @@ class ProgressJourneyTest {
         own.bringIn("2027-01-05", "S1 Test,70\n");
         own.bringIn("2027-01-12", "S1 Test,74\n");
         go("/growth");
-        teacher.button("Set an aim for S1").click();
-        teacher.field("Value to reach").fill("400");
+        teacher.button("Set a goal for S1").click();
+        teacher.field("Goal").fill("400");
         teacher.field("By").fill("2027-06-11");
-        teacher.button("Set the aim").click();
-        assertThat(teacher.text("aim 400 by 11 Jun")).isVisible();
+        teacher.button("Set goal").click();
+        assertThat(teacher.text("goal 400 by 11 Jun")).isVisible();
         teacher.button("Undo").click();
-        assertThat(teacher.text("aim 400 by 11 Jun")).isHidden();
+        assertThat(teacher.text("goal 400 by 11 Jun")).isHidden();
         Accessibility.check(teacher.page());
     }
 
@@ -197,7 +197,7 @@ class ProgressJourneyTest {
         go("/marks");
         assertThat(teacher.page().getByRole(AriaRole.TABLE)).containsText("100 %");
         Accessibility.check(teacher.page());
-        teacher.button("How S2's mark came about").click();
+        teacher.button("How S2's mark was worked out").click();
         assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("3 of 3");
         HttpCaller file = own.teacher;
         org.assertj.core.api.Assertions.assertThat(file.getBytes("/api/classes/" + own.id + "/marks-file?as=CSV")

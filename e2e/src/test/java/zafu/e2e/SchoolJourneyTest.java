@@ -25,13 +25,13 @@ class SchoolJourneyTest {
         teacher.go("/school/lists");
         Locator system = teacher.region("School information system");
         zafu.schoolSystem().behave(Mood.DOWN);
-        teacher.button("Ask now").click();
-        assertThat(system).containsText("answered with error 503. All that is here was kept.");
+        teacher.button("Check now").click();
+        assertThat(system).containsText("answered with error 503. Nothing was changed.");
         zafu.schoolSystem().behave(Mood.RUBBISH);
-        teacher.button("Ask now").click();
+        teacher.button("Check now").click();
         assertThat(system).containsText("something that is no list");
         zafu.schoolSystem().behave(Mood.CHANGED);
-        teacher.button("Ask now").click();
+        teacher.button("Check now").click();
         assertThat(system).containsText("Nadia Brandt-Lowe");
         assertThat(system).containsText("1 student gone");
         Accessibility.check(teacher.page());
@@ -40,7 +40,8 @@ class SchoolJourneyTest {
                 .click();
         assertThat(teacher.text("changes applied.")).isVisible();
         teacher.button("Undo").click();
-        assertThat(teacher.text("Taken back. Everything is as it was before.")).isVisible();
+        assertThat(teacher.text("Import undone. Everything is as it was before."))
+                .isVisible();
         teacher.go("/classes/1/students");
         assertThat(teacher.button("Nadia Brandt")).isVisible();
     }
@@ -54,9 +55,9 @@ class SchoolJourneyTest {
         teacher.page()
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("ordered levels"))
                 .click();
-        teacher.field("Levels, lowest first, one a line").fill("drifting\nsteady\nstrong");
+        teacher.field("Levels, lowest first, one per line").fill("drifting\nsteady\nstrong");
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         Locator made = teacher.page()
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("Stroke of the oar"));
@@ -68,8 +69,8 @@ class SchoolJourneyTest {
         lines.fill("one steady");
         assertThat(teacher.text("“one steady” is not a number and a name.")).isVisible();
         lines.fill("1 getting there");
-        teacher.button("Keep").click();
-        assertThat(teacher.text("Kept.")).isVisible();
+        teacher.button("Save").click();
+        assertThat(teacher.text("Saved.")).isVisible();
         teacher.button("Cancel").click();
     }
 
@@ -81,18 +82,18 @@ class SchoolJourneyTest {
         teacher.field("Name that others see").fill("Corliss Wayfare");
         teacher.field("Name to sign in with").fill("corliss");
         teacher.field("Password").fill("first-password");
-        teacher.button("Keep").click();
-        assertThat(teacher.text("has yet to choose a password")).isVisible();
+        teacher.button("Save").click();
+        assertThat(teacher.text("has not chosen a password yet")).isVisible();
         try (Window corliss = Window.at(zafu)) {
             corliss.go("/");
             corliss.button("I am a teacher").click();
             corliss.field("Name").fill("corliss");
             corliss.field("Password").fill("first-password");
             corliss.button("Sign in").click();
-            corliss.field("Present password").fill("first-password");
+            corliss.field("Current password").fill("first-password");
             corliss.field("New password").fill("a heron at noon");
             Accessibility.check(corliss.page());
-            corliss.button("Keep it").click();
+            corliss.button("Save password").click();
             assertThat(corliss.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Import")))
                     .isVisible();
         }

@@ -20,7 +20,7 @@ final class ScreenBenchmark {
     private static final String WATCH =
             """
             () => {
-              const shown = () => document.querySelector("[aria-label='What you would get']")?.innerText;
+              const shown = () => document.querySelector("[aria-label='Preview']")?.innerText;
               const before = shown();
               window.proposalTook = new Promise((found) => {
                 const begin = () => {
@@ -97,7 +97,7 @@ final class ScreenBenchmark {
             List<Double> took = new ArrayList<>();
             for (int i = 0; i < ASKED; i++) {
                 page.evaluate(WATCH);
-                window.button("Start again from…").click();
+                window.button("Form groups again…").click();
                 took.add(((Number) page.evaluate("window.proposalTook")).doubleValue());
                 page.evaluate(WATCH);
                 window.field("Number of groups").fill(String.valueOf(3 + i % 2 * 2));

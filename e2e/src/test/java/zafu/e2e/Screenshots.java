@@ -31,7 +31,7 @@ final class Screenshots {
             window.text("Wen Castellane").first().waitFor();
             window.picture(folder.resolve("sharing.png"));
             window.go("/classes/1/history");
-            window.text("task handed out").first().waitFor();
+            window.text("task assigned").first().waitFor();
             window.picture(folder.resolve("history.png"));
             window.go("/classes/1/corners");
             window.text("reported by a student").waitFor();
@@ -39,11 +39,11 @@ final class Screenshots {
             window.go("/classes/1/students");
             window.link("Students").click();
             window.text("Tideline reading scale").waitFor();
-            window.link("Bring in…").click();
+            window.link("Import…").click();
             window.page().getByLabel("Choose a file…").setInputFiles(Path.of("e2e/src/test/resources/6-osprey.csv"));
             window.button("every row 27").waitFor();
             window.picture(folder.resolve("bring-in.png"));
-            window.link("Arrange").click();
+            window.link("Groups").click();
             window.link("Salt-marsh reading").click();
             window.region("Score line").waitFor();
             window.picture(folder.resolve("bench.png"));
@@ -60,7 +60,7 @@ final class Screenshots {
         window.page()
                 .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tamsin, The marsh drinks twice"))
                 .click();
-        window.text("missed questions").waitFor();
+        window.text("questions").waitFor();
         window.picture(folder.resolve("progress.png"));
         window.link("The marsh drinks twice: results by question").click();
         window.text("By skill").waitFor();
@@ -71,7 +71,7 @@ final class Screenshots {
         window.page()
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Words per minute"))
                 .click();
-        window.text("aim 105 by 11 Jun").first().waitFor();
+        window.text("goal 105 by 11 Jun").first().waitFor();
         window.picture(folder.resolve("growth.png"));
         window.go("/classes/1/progress/reports");
         window.text("Dear family of Amara").waitFor();
@@ -105,9 +105,9 @@ final class Screenshots {
     private void library(Window window) {
         window.go("/classes/1/library");
         window.region("Groups").getByText("Reef").click();
-        window.button("Check the links now").click();
+        window.button("Check links now").click();
         window.text("do not open.").waitFor();
-        window.button("what suits them").click();
+        window.button("suggested").click();
         window.page().getByRole(AriaRole.SEARCHBOX).fill("cause");
         window.region("Preview").getByText("Build the chain.").first().waitFor();
         window.page().locator(".MuiSnackbar-root").waitFor(Window.GONE);
@@ -117,7 +117,7 @@ final class Screenshots {
         window.region("Groups").getByText("Reef").click();
         window.text("Where Reef stands").waitFor();
         window.page()
-                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Words from context, held by"))
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Words from context: "))
                 .click();
         window.region("Words from context").waitFor();
         window.picture(folder.resolve("skill-map.png"));
@@ -125,7 +125,7 @@ final class Screenshots {
 
     private void newScores(Window window) {
         window.go("/classes/1/scores");
-        window.field("Day").fill("2027-02-09");
+        window.field("Date").fill("2027-02-09");
         type(window, "Kofi Asterly", "900");
         type(window, "Odin Vale", "598");
         type(window, "Soren Dray", "700");
@@ -133,9 +133,9 @@ final class Screenshots {
         window.button("Move Kofi").waitFor();
         window.picture(folder.resolve("today.png"));
         window.go("/classes/1/arrange/1");
-        window.region("New scores say").waitFor();
+        window.region("New scores suggest").waitFor();
         window.button("Move all 3").click();
-        window.button("Do it").click();
+        window.button("Make this change").click();
         window.text("3 students moved").waitFor();
     }
 
@@ -161,14 +161,14 @@ final class Screenshots {
         try (Window window = Window.at(zafu).signInStudent(zafu.codeOf("Umi"))) {
             window.start("The marsh drinks twice");
             window.button("How I like to read").click();
-            window.page().getByLabel("Hold the paragraph I am reading").check();
+            window.page().getByLabel("Highlight the paragraph I am reading").check();
             window.button("Done").click();
             window.page().getByRole(AriaRole.RADIO).first().check();
             window.text("✓ Saved").waitFor();
             ofTheClassAtWork();
         }
         try (Window window = Window.onPhoneAt(zafu).signInStudent(zafu.codeOf("Umi"))) {
-            window.button("Go on: The marsh drinks twice").click();
+            window.button("Continue: The marsh drinks twice").click();
             window.button("Question 2").click();
             window.page().getByRole(AriaRole.RADIO).first().check();
             window.button("Question 2").scrollIntoViewIfNeeded();

@@ -50,7 +50,7 @@ class SharedGroupsJourneyTest {
                     .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Who sees it"))
                     .click();
             teacher.page()
-                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("colleagues may take its groups"))
+                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("colleagues can use its groups"))
                     .click();
             teacher.button("Save").click();
             teacher.text("Saved.").waitFor();
@@ -60,8 +60,8 @@ class SharedGroupsJourneyTest {
             assertThat(shared).containsText("Tide readers");
             assertThat(shared).containsText("Ottoline Farrow");
             Accessibility.check(colleague.page());
-            colleague.button("Take for this class").click();
-            colleague.text("is an arrangement of this class now").waitFor();
+            colleague.button("Use in this class").click();
+            colleague.text("is now a grouping of this class").waitFor();
             assertThat(colleague
                             .page()
                             .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tide readers")))

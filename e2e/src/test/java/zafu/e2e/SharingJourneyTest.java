@@ -22,22 +22,22 @@ class SharingJourneyTest {
                 .filter(new Locator.FilterOptions().setHasText(adult))
                 .filter(new Locator.FilterOptions()
                         .setHas(window.page()
-                                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give a class…"))))
+                                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a class…"))))
                 .last();
     }
 
     private static void give(Window window, String adult, String className, String role) {
         window.go("/school/adults");
         rowOf(window, adult)
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Give a class…"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add a class…"))
                 .click();
         choose(window, "Class", className);
-        choose(window, "As", role);
-        window.button("Keep").click();
+        choose(window, "Role", role);
+        window.button("Save").click();
         assertThat(window.page()
                         .getByRole(
                                 AriaRole.BUTTON,
-                                new Page.GetByRoleOptions().setName("Take " + className + " from " + adult)))
+                                new Page.GetByRoleOptions().setName("Remove " + adult + " from " + className)))
                 .isVisible();
     }
 
@@ -61,17 +61,17 @@ class SharingJourneyTest {
             before.page()
                     .getByRole(
                             AriaRole.BUTTON,
-                            new Page.GetByRoleOptions().setName("Take handed over from Ottoline Farrow"))
+                            new Page.GetByRoleOptions().setName("Remove Ottoline Farrow from handed over"))
                     .click();
             assertThat(before.page()
                             .getByRole(
                                     AriaRole.BUTTON,
-                                    new Page.GetByRoleOptions().setName("Take handed over from Ottoline Farrow")))
+                                    new Page.GetByRoleOptions().setName("Remove Ottoline Farrow from handed over")))
                     .hasCount(0);
             after.go("/classes/" + own.id + "/students");
             assertThat(after.text("S3").first()).isVisible();
             before.go("/school/history");
-            assertThat(before.text("role in the class taken away").first()).isVisible();
+            assertThat(before.text("role removed").first()).isVisible();
         }
     }
 
@@ -99,7 +99,7 @@ class SharingJourneyTest {
                             .getByRole(
                                     AriaRole.LINK,
                                     new Page.GetByRoleOptions()
-                                            .setName("Arrange")
+                                            .setName("Groups")
                                             .setExact(true)))
                     .hasCount(0);
             Accessibility.check(support.page());
@@ -125,10 +125,10 @@ class SharingJourneyTest {
                                     new Page.GetByRoleOptions().setName(Pattern.compile("Change group$"))))
                     .hasCount(0);
             assertThat(viewer.link("Scores…")).hasCount(0);
-            assertThat(viewer.link("Bring in…")).hasCount(0);
+            assertThat(viewer.link("Import…")).hasCount(0);
             viewer.go("/classes/" + own.id + "/arrange/" + arrangement);
             assertThat(viewer.region("Score line")).isVisible();
-            for (String deed : List.of("Undo", "Start again from…", "Add a group")) {
+            for (String deed : List.of("Undo", "Form groups again…", "Add a group")) {
                 assertThat(viewer.button(deed)).hasCount(0);
             }
             assertThat(viewer.link("Give them a task")).hasCount(0);
@@ -140,7 +140,7 @@ class SharingJourneyTest {
             assertThat(viewer.button("New task")).hasCount(0);
             viewer.go("/classes/" + own.id + "/arrange");
             assertThat(viewer.link("Reading")).isVisible();
-            assertThat(viewer.button("New arrangement")).hasCount(0);
+            assertThat(viewer.button("New grouping")).hasCount(0);
         }
     }
 }

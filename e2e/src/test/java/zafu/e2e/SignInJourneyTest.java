@@ -53,14 +53,14 @@ class SignInJourneyTest {
                 .click();
         student.field("Four digits").fill("4711");
         Accessibility.check(student.page());
-        student.button("Keep").click();
-        assertThat(student.text("Kept. Next time, tap your picture.")).isVisible();
+        student.button("Save").click();
+        assertThat(student.text("Saved. Next time, tap your picture.")).isVisible();
         student.button("Sign out").click();
         student.button("Sign in as the kite").click();
         Accessibility.check(student.page());
         student.field("Four digits").fill("4712");
         student.button("Sign in").click();
-        assertThat(student.page().getByRole(AriaRole.ALERT)).containsText("do not go together");
+        assertThat(student.page().getByRole(AriaRole.ALERT)).containsText("do not match");
         student.field("Four digits").fill("4711");
         student.button("Sign in").click();
         assertThat(student.text("Good morning, S1")).isVisible();

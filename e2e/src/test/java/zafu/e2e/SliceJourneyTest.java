@@ -50,7 +50,7 @@ class SliceJourneyTest {
         teacher.field("Name that others see").fill("Ottoline Farrow");
         teacher.field("Password").fill(PASSWORD);
         Accessibility.check(teacher.page());
-        teacher.button("Make the school").click();
+        teacher.button("Create school").click();
     }
 
     private void bringInClass() {
@@ -64,7 +64,7 @@ class SliceJourneyTest {
         assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Calla Wickham-Tarn")))
                 .containsText("8.25");
         teacher.field("Name of the class").fill("6 Osprey");
-        teacher.field("Day of the scores").fill("2027-02-02");
+        teacher.field("Date of the scores").fill("2027-02-02");
         page.getByLabel("Tideline: largest value").fill("1200");
         Accessibility.check(page);
         teacher.button("Import 26 rows").click();
@@ -92,25 +92,25 @@ class SliceJourneyTest {
 
     private void giveMoreTimeTo(String student) {
         row(student).getByRole(AriaRole.BUTTON).first().click();
-        teacher.button("Show the detail").click();
-        teacher.button("Grant something…").click();
+        teacher.button("Show details").click();
+        teacher.button("Add accommodation…").click();
         teacher.field("times the usual time").fill("1.5");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(row(student)).containsText("1.5×");
     }
 
     private void arrange() {
-        teacher.link("Arrange").click();
-        teacher.button("New arrangement").click();
+        teacher.link("Groups").click();
+        teacher.button("New grouping").click();
         teacher.field("Name").fill("Salt-marsh reading");
         teacher.field("Subject").fill("reading");
-        teacher.button("Make it").click();
-        Locator preview = teacher.region("What you would get");
+        teacher.button("Create").click();
+        Locator preview = teacher.region("Preview");
         assertThat(preview).containsText("Odin");
         teacher.field("Number of groups").fill("2");
         teacher.field("Largest").fill("20");
         assertThat(preview.getByText("students")).hasCount(2);
-        teacher.button("Take these groups").click();
+        teacher.button("Use these groups").click();
         assertThat(teacher.region("Sheet Bend")).containsText("Viggo");
         assertThat(teacher.region("Not placed")).containsText("not assessed yet");
     }
@@ -154,23 +154,23 @@ class SliceJourneyTest {
 
     private void makeTaskInTwoVersions() {
         teacher.link("Give them a task").click();
-        teacher.field("What you call it").fill("Why the marsh floods");
-        teacher.button("Make it").click();
+        teacher.field("Name for teachers").fill("Why the marsh floods");
+        teacher.button("Create").click();
         writeQuestions();
         writeText();
         setMinutes("Base", "20");
         target("Base", "Reef");
         teacher.button("New version").click();
-        Locator head = teacher.button("For whom is “Version 1”?");
+        Locator head = teacher.button("Who gets “Version 1”?");
         assertThat(head).isVisible();
         head.click();
-        teacher.field("Name among teachers").fill("Short time");
+        teacher.field("Name for teachers").fill("Short time");
         teacher.field("Sheet Bend").check();
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         setMinutes("Short time", "10");
         assertThat(teacher.region("Who gets what")).containsText("24 get one version");
         assertThat(teacher.region("Who gets what")).containsText("Dmitri and Xanthe get nothing");
-        assertThat(teacher.region("On top, from each student's needs")).containsText("Юки 15 min = 10 × 1.5");
+        assertThat(teacher.region("Added by accommodations")).containsText("Юки 15 min = 10 × 1.5");
         Accessibility.check(teacher.page());
     }
 
@@ -183,13 +183,13 @@ class SliceJourneyTest {
         addQuestion("a number");
         teacher.field("Question 2").fill("How many hours from high to low?");
         teacher.field("Answer").fill("6");
-        teacher.field("give or take").fill("0,5");
+        teacher.field("tolerance").fill("0,5");
         addQuestion("a word or two");
         teacher.field("Question 3").fill("What pulls the water?");
         teacher.field("Accepted answers, one a line").fill("moon\nthe moon");
-        teacher.button("Keep these questions").click();
+        teacher.button("Save these questions").click();
         assertThat(teacher.field("What pulls the water?")).isChecked();
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(cell("questions", "Base")).containsText("3 · 3 points");
     }
 
@@ -206,9 +206,9 @@ class SliceJourneyTest {
         teacher.button("Write a text").click();
         teacher.field("Title").fill("Moon, tide, marsh");
         teacher.field("Text").fill("Twice a day the sea comes into the marsh.\n\nThe moon pulls on the water.");
-        teacher.button("Keep this text").click();
+        teacher.button("Save this text").click();
         assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("Moon, tide, marsh");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(cell("text", "Base")).containsText("Moon, tide, marsh");
     }
 
@@ -219,28 +219,28 @@ class SliceJourneyTest {
     private void setMinutes(String version, String minutes) {
         cell("time limit", version).click();
         teacher.field("time limit").fill(minutes);
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(cell("time limit", version)).containsText(minutes + " min");
     }
 
     private void target(String version, String group) {
-        teacher.button("For whom is “" + version + "”?").click();
+        teacher.button("Who gets “" + version + "”?").click();
         teacher.field(group).check();
-        teacher.button("Keep").click();
-        assertThat(teacher.button("For whom is “" + version + "”?")).containsText(group);
+        teacher.button("Save").click();
+        assertThat(teacher.button("Who gets “" + version + "”?")).containsText(group);
     }
 
     private void handOut() {
-        teacher.button("Hand out…").click();
+        teacher.button("Assign…").click();
         Locator dialog = teacher.page().getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("Юки has 15 min instead of 10.");
-        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand out")))
+        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Assign")))
                 .isDisabled();
         dialog.getByRole(AriaRole.CHECKBOX).check();
         Accessibility.check(teacher.page());
-        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand out"))
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Assign"))
                 .click();
-        assertThat(teacher.text("Handed out to 24 students.")).isVisible();
+        assertThat(teacher.text("Assigned to 24 students.")).isVisible();
     }
 
     private String codeOf(String student) {
@@ -263,7 +263,7 @@ class SliceJourneyTest {
         zafu.clock().advance(Duration.ofMinutes(5));
         try (Window second = Window.at(zafu).signInStudent(code)) {
             assertThat(second.text("1 of 3 answered")).isVisible();
-            second.button("Go on: Why the marsh floods").click();
+            second.button("Continue: Why the marsh floods").click();
             assertThat(second.field("Two hills of water")).isChecked();
             assertThat(second.page().getByRole(AriaRole.TIMER)).containsText("10 minutes");
             Accessibility.check(second.page());
@@ -295,7 +295,7 @@ class SliceJourneyTest {
         zafu.clock().advance(Duration.ofMinutes(11));
         assertThat(row("Юки")).containsText("1 / 3");
         try (Window student = Window.at(zafu).signInStudent(code)) {
-            student.button("Look at it: Why the marsh floods").click();
+            student.button("Open: Why the marsh floods").click();
             assertThat(student.text("The time was over.")).isVisible();
         }
     }
@@ -305,7 +305,7 @@ class SliceJourneyTest {
             student.start("Why the marsh floods");
             student.page().getByRole(AriaRole.TIMER).waitFor();
         }
-        teacher.link("Arrange").click();
+        teacher.link("Groups").click();
         teacher.link("Salt-marsh reading").click();
         Locator high = teacher.region("Reef");
         student(high, "Calla").click();
@@ -316,10 +316,10 @@ class SliceJourneyTest {
         assertThat(dialog)
                 .containsText("Mateo gets “Why the marsh floods” as Short time instead of Base: not started.");
         assertThat(teacher.page().locator("[aria-label=Reef]")).containsText("Mateo");
-        teacher.button("Do it").click();
+        teacher.button("Make this change").click();
         assertThat(teacher.region("Sheet Bend")).containsText("Mateo");
         teacher.link("Plan").click();
-        teacher.region("On no day yet")
+        teacher.region("Not scheduled")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Why the marsh floods"))
                 .click();
         Locator students =

@@ -62,39 +62,39 @@ class StudentsJourneyTest {
         Accessibility.check(teacher.page());
         teacher.page().keyboard().press("4");
         Locator dialog = teacher.page().getByRole(AriaRole.DIALOG);
-        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Do it"))
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Make this change"))
                 .click();
         assertThat(teacher.text("3 students placed in Bowline.")).isVisible();
         assertThat(row("Hana")).containsText("Bowline");
         teacher.button("Undo").click();
-        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Do it"))
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Make this change"))
                 .click();
         assertThat(row("Hana")).containsText("Clove");
         teacher.page().keyboard().press("Escape");
         assertThat(teacher.region("3 selected")).isHidden();
-        teacher.button("Show everyone").click();
+        teacher.button("Clear filter").click();
         assertThat(rows()).hasCount(27);
     }
 
     @Test
     void aNarrowingIsKeptUnderANameAndComeBackTo() {
         signIn();
-        teacher.button("need ▾").click();
+        teacher.button("accommodation ▾").click();
         menuItem("extended time");
         assertThat(rows()).hasCount(5);
-        teacher.button("kept ▾").click();
-        menuItem("Keep this narrowing…");
-        teacher.field("Name of this narrowing").fill("More time");
-        teacher.button("Keep").click();
-        teacher.button("Show everyone").click();
+        teacher.button("saved filters ▾").click();
+        menuItem("Save this filter…");
+        teacher.field("Name of this filter").fill("More time");
+        teacher.button("Save").click();
+        teacher.button("Clear filter").click();
         assertThat(rows()).hasCount(27);
-        teacher.button("kept ▾").click();
+        teacher.button("saved filters ▾").click();
         teacher.page()
                 .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("More time"))
                 .click();
         assertThat(rows()).hasCount(5);
-        teacher.button("kept ▾").click();
-        teacher.button("Forget “More time”").click();
+        teacher.button("saved filters ▾").click();
+        teacher.button("Delete “More time”").click();
     }
 
     @Test
@@ -116,16 +116,16 @@ class StudentsJourneyTest {
     void aNeedIsGrantedSeenInTheTableAndEnded() {
         signIn();
         teacher.button("Zora Fennick").click();
-        teacher.button("Show the detail").click();
-        assertThat(teacher.text("Nothing granted.")).isVisible();
-        teacher.button("Grant something…").click();
+        teacher.button("Show details").click();
+        assertThat(teacher.text("No accommodations.")).isVisible();
+        teacher.button("Add accommodation…").click();
         Accessibility.check(teacher.page());
         teacher.field("times the usual time").fill("9");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(teacher.page().getByRole(AriaRole.ALERT))
                 .containsText("Extended time takes a factor from 1.1 to 4.");
         teacher.field("times the usual time").fill("1,25");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(row("Zora")).containsText("1.25×");
         teacher.button("End extended time").click();
         assertThat(row("Zora")).not().containsText("1.25×");
@@ -135,7 +135,7 @@ class StudentsJourneyTest {
     void scoresAreTypedPastedAndTakenBack() {
         signIn();
         teacher.page().keyboard().press("e");
-        teacher.field("Day").fill("2027-02-08");
+        teacher.field("Date").fill("2027-02-08");
         Locator first = teacher.field("Ratio and scale of Amara Thistledown");
         assertThat(first).hasValue("");
         first.fill("41");
@@ -150,7 +150,7 @@ class StudentsJourneyTest {
         assertThat(teacher.field("Ratio and scale of Bodhi Marrow")).hasValue("42");
         assertThat(teacher.field("Ratio and scale of Calla Wickham-Tarn")).hasValue("43");
         assertThat(teacher.field("Ratio and scale of Dmitri Halloran")).hasValue("abs");
-        assertThat(teacher.text("cell not kept")).isHidden();
+        assertThat(teacher.text("cell not saved")).isHidden();
         for (int i = 0; i < 3; i++) {
             teacher.button("Undo").click();
         }
@@ -174,18 +174,18 @@ class StudentsJourneyTest {
     void aStudentIsChangedAndTheRecordIsThereForAFamily() {
         signIn();
         teacher.button("Wren Tolliver").click();
-        teacher.button("Change…").click();
-        teacher.field("Called in class").fill("Wrennie");
+        teacher.button("Edit…").click();
+        teacher.field("Preferred name").fill("Wrennie");
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(row("Wrennie")).isVisible();
-        teacher.button("Change…").click();
-        teacher.field("Called in class").fill("");
-        teacher.button("Keep").click();
+        teacher.button("Edit…").click();
+        teacher.field("Preferred name").fill("");
+        teacher.button("Save").click();
         assertThat(row("Wren Tolliver")).isVisible();
-        teacher.button("Everything known…").click();
-        Download record = teacher.page()
-                .waitForDownload(() -> teacher.link("Save as a file").click());
+        teacher.button("All data…").click();
+        Download record =
+                teacher.page().waitForDownload(() -> teacher.link("Download").click());
         org.assertj.core.api.Assertions.assertThat(record.path()).isNotEmptyFile();
     }
 
@@ -217,14 +217,15 @@ class StudentsJourneyTest {
         menuItem("Tide club");
         teacher.page().keyboard().press("Escape");
         teacher.button("Umi Ilves").click();
-        teacher.button("Take out of Tide club").click();
-        assertThat(teacher.text("1 student taken out of Tide club.")).isVisible();
+        teacher.button("Remove from Tide club").click();
+        assertThat(teacher.text("1 student removed from Tide club.")).isVisible();
         assertThat(classMenu("Tide club · 2")).isVisible();
         teacher.page().navigate(club);
         teacher.button("More ▾").click();
-        menuItem("What was brought in…");
-        teacher.button("Take back").click();
-        assertThat(teacher.text("Taken back. Everything is as it was before.")).isVisible();
+        menuItem("Past imports…");
+        teacher.button("Undo import").click();
+        assertThat(teacher.text("Import undone. Everything is as it was before."))
+                .isVisible();
     }
 
     private Locator classMenu(String item) {
@@ -253,10 +254,10 @@ class StudentsJourneyTest {
         teacher.meaning("404 GET");
         signIn();
         teacher.button("More ▾").click();
-        menuItem("Let students join by themselves…");
+        menuItem("Let students join…");
         teacher.field("Password").fill("cockle shell");
-        teacher.button("Open the door").click();
-        assertThat(teacher.text("The door is open.")).isVisible();
+        teacher.button("Let students join").click();
+        assertThat(teacher.text("Students can join.")).isVisible();
         Accessibility.check(teacher.page());
         String code =
                 teacher.page().getByRole(AriaRole.DIALOG).locator("b").first().textContent();
@@ -275,10 +276,10 @@ class StudentsJourneyTest {
             student.link("Sign in now").click();
             assertThat(student.text("Good morning, Bryn")).isVisible();
         }
-        teacher.button("Close the door").click();
+        teacher.button("Stop joining").click();
         teacher.button("Done").click();
         teacher.button("Bryn Hollowell").click();
-        teacher.button("Everything known…").click();
+        teacher.button("All data…").click();
         teacher.field("Type Bryn Hollowell to erase").fill("Bryn Hollowell");
         teacher.button("Erase for good").click();
         assertThat(rows()).hasCount(27);
@@ -288,7 +289,7 @@ class StudentsJourneyTest {
     void aSurveyIsAskedAnsweredAndSeen() {
         signIn();
         teacher.button("More ▾").click();
-        menuItem("Ask for wishes…");
+        menuItem("Survey…");
         Locator survey = teacher.region("What would you like to find out about the marsh?");
         assertThat(survey).containsText("6 replies, 20 waiting");
         Accessibility.check(teacher.page());

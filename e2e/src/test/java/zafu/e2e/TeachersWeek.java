@@ -51,7 +51,7 @@ abstract class TeachersWeek {
         hand.type("Name to sign in with", "maren");
         hand.type("Name that others see", "Maren Tolliver");
         hand.type("Password", PASSWORD);
-        hand.click("Make the school");
+        hand.click("Create school");
         assertThat(heading("Import")).isVisible();
     }
 
@@ -97,8 +97,8 @@ abstract class TeachersWeek {
         hand.type("Address", RunningZafu.demo().schoolSystem().address());
         hand.type("Token", SchoolSystemStandIn.TOKEN);
         Locator system = teacher.region("School information system");
-        hand.click(system.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep")));
-        hand.click("Ask now");
+        hand.click(system.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save")));
+        hand.click("Check now");
         Locator apply = teacher.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Apply"));
         hand.click(apply);
         assertThat(teacher.text("changes applied.")).isVisible();
@@ -115,15 +115,15 @@ abstract class TeachersWeek {
         for (String each : List.of("Kofi", "Quentin", "Umi")) {
             hand.click(teacher.field("Select " + each));
         }
-        hand.click("Grant something…");
-        hand.click("Keep");
+        hand.click("Add accommodation…");
+        hand.click("Save");
         assertThat(row("Umi")).containsText("1.5×");
         hand.key("Escape");
         hand.click(row("Viggo").getByRole(AriaRole.BUTTON).first());
-        hand.click("Show the detail");
-        hand.click("Grant something…");
+        hand.click("Show details");
+        hand.click("Add accommodation…");
         hand.type("times the usual time", "2");
-        hand.click("Keep");
+        hand.click("Save");
         assertThat(row("Viggo")).containsText("2×");
     }
 
@@ -141,32 +141,32 @@ abstract class TeachersWeek {
     }
 
     final void begin(String name, String subject) {
-        hand.click(teacher.link("Arrange"));
-        hand.click("New arrangement");
+        hand.click(teacher.link("Groups"));
+        hand.click("New grouping");
         hand.type("Name", name);
         hand.type("Subject", subject);
-        hand.click("Make it");
-        assertThat(teacher.region("What you would get")).isVisible();
+        hand.click("Create");
+        assertThat(teacher.region("Preview")).isVisible();
     }
 
     final void readingGroups() {
         begin("Salt-marsh reading", "reading");
-        hand.click("Take these groups");
+        hand.click("Use these groups");
         rule("Umi", "Tamsin", "must be together");
         rule("Ivo", "Zora", "must be apart");
-        hand.click("Start again from…");
-        assertThat(teacher.region("What you would get")).isVisible();
-        hand.click("Take these groups");
-        assertThat(teacher.region("Rules and wishes")).containsText("Ivo and Zora apart ✓");
-        assertThat(teacher.region("Rules and wishes")).containsText("Tamsin and Umi together ✓");
+        hand.click("Form groups again…");
+        assertThat(teacher.region("Preview")).isVisible();
+        hand.click("Use these groups");
+        assertThat(teacher.region("Rules and preferences")).containsText("Ivo and Zora apart ✓");
+        assertThat(teacher.region("Rules and preferences")).containsText("Tamsin and Umi together ✓");
     }
 
     final void rule(String one, String other, String kind) {
         hand.click(inTray(one));
         hand.addToSelection(inTray(other));
-        Locator note = teacher.region("Rules and wishes").getByRole(AriaRole.COMBOBOX);
+        Locator note = teacher.region("Rules and preferences").getByRole(AriaRole.COMBOBOX);
         hand.choose(note, kind);
-        assertThat(teacher.region("Rules and wishes")).containsText(one);
+        assertThat(teacher.region("Rules and preferences")).containsText(one);
     }
 
     final Locator inTray(String student) {
@@ -179,21 +179,21 @@ abstract class TeachersWeek {
     final void interestGroups() {
         hand.click(teacher.link("Students"));
         hand.click("More ▾");
-        hand.click(menuItem("Ask for wishes…"));
-        hand.click("Ask something…");
+        hand.click(menuItem("Survey…"));
+        hand.click("New survey…");
         hand.type("Question", "What would you like to find out?");
-        hand.type("Answers to choose from, one a line", "birds\ncrabs\nboats\ntides");
-        hand.click("Ask the class");
+        hand.type("Choices, one per line", "birds\ncrabs\nboats\ntides");
+        hand.click("Send to the class");
         assertThat(teacher.text("26 waiting")).isVisible();
         everybodyReplies();
         begin("Harbour projects", "science");
-        hand.click(combobox("How"));
-        hand.click(option("what students chose"));
-        hand.click(combobox("Question that was asked"));
+        hand.click(combobox("Method"));
+        hand.click(option("student choice"));
+        hand.click(combobox("Survey question"));
         hand.click(option("What would you like to find out?"));
         assertThat(teacher.text("got their first choice")).isVisible();
-        hand.click("Take these groups");
-        assertThat(teacher.region("Not placed")).containsText("Everyone has a group.");
+        hand.click("Use these groups");
+        assertThat(teacher.region("Not placed")).containsText("Everyone is in a group.");
     }
 
     final void everybodyReplies() {
@@ -233,23 +233,23 @@ abstract class TeachersWeek {
 
     final void skillGroups() {
         begin("Ratios", "mathematics");
-        hand.click(combobox("How"));
-        hand.click(option("standing on a skill"));
+        hand.click(combobox("Method"));
+        hand.click(option("by skill"));
         hand.click(combobox("Skill"));
         hand.click(option("Ratio and scale"));
-        hand.click("Take these groups");
+        hand.click("Use these groups");
     }
 
     final void fillLibrary() {
         hand.click(teacher.link("Library"));
-        hand.click("Bring in…");
-        hand.file(teacher.page().getByLabel("Choose the file…"), packageOfQuizzes());
-        hand.click(combobox("Skill that all of it trains"));
+        hand.click("Import…");
+        hand.file(teacher.page().getByLabel("Choose file…"), packageOfQuizzes());
+        hand.click(combobox("Skill that all of it practises"));
         hand.click(option("Ratio and scale"));
         hand.click(teacher.page()
                 .getByRole(AriaRole.DIALOG)
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take")));
-        assertThat(teacher.text("in the library.")).isVisible();
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Import")));
+        assertThat(teacher.text("imported.")).isVisible();
     }
 
     private Path packageOfQuizzes() {

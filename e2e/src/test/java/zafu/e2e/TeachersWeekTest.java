@@ -21,19 +21,19 @@ class TeachersWeekTest extends TeachersWeek {
     @Test
     void aWeekIsLived() throws IOException {
         hand.errand("Set up the school", this::setUpSchool);
-        hand.errand("Bring in a class from a file", this::bringInClass);
-        hand.errand("Bring in what the school's system knows", this::askTheSystem);
+        hand.errand("Import a class from a file", this::bringInClass);
+        hand.errand("Import what the school's system knows", this::askTheSystem);
         hand.errand("Extended time for three, double time for one", this::grantNeeds);
         hand.errand("Type three scores", this::typeScores);
         hand.errand("Reading groups by similar scores, with two rules", this::readingGroups);
         hand.errand("Ask for interests and group by them", this::interestGroups);
         hand.errand("Groups by one skill", this::skillGroups);
-        hand.errand("Bring a package into the library", this::fillLibrary);
-        hand.errand("Plan and hand out the week for four groups", this::planWeek);
-        hand.errand("One quiz in three versions, one group eased", this::quizInThreeVersions);
+        hand.errand("Import a package into the library", this::fillLibrary);
+        hand.errand("Plan and assign the week for four groups", this::planWeek);
+        hand.errand("One quiz in three versions, one group adjusted", this::quizInThreeVersions);
         fiveStudentsDoIt();
-        hand.errand("Mark one group and give back", this::markOneGroup);
-        hand.errand("Another try for a low result", this::anotherTry);
+        hand.errand("Mark one group and return it", this::markOneGroup);
+        hand.errand("Another attempt for a low result", this::anotherTry);
         aWeekPasses();
         hand.errand("New scores, and who moves", this::regroup);
         hand.errand("Letters to all families", this::letters);
@@ -59,7 +59,7 @@ class TeachersWeekTest extends TeachersWeek {
 
     private void planWeek() {
         hand.click(teacher.link("Plan"));
-        hand.click("Choose an arrangement: Ratios");
+        hand.click("Choose a grouping: Ratios");
         hand.click(menuItem("Salt-marsh reading"));
         hand.click(teacher.page().getByText("15 Feb ›"));
         for (String group : GROUPS) {
@@ -82,39 +82,39 @@ class TeachersWeekTest extends TeachersWeek {
             }
         }
         hand.click("More ▾");
-        hand.click(menuItem("Hand out 8 drafts…"));
-        hand.click("Hand out 8");
-        assertThat(teacher.text("8 tasks handed out.")).isVisible();
+        hand.click(menuItem("Assign 8 drafts…"));
+        hand.click("Assign 8");
+        assertThat(teacher.text("8 tasks assigned.")).isVisible();
     }
 
     private void quizInThreeVersions() {
-        hand.click(teacher.link("Arrange"));
+        hand.click(teacher.link("Groups"));
         hand.click(teacher.link("Salt-marsh reading"));
         hand.click(teacher.link("Give them a task"));
-        hand.type("What you call it", "Why the marsh floods");
-        hand.click("Make it");
+        hand.type("Name for teachers", "Why the marsh floods");
+        hand.click("Create");
         writeQuestions();
         set("time limit", "Base", "20");
         toGroup("Base", "Clove");
         hand.click("New version");
-        hand.click("For whom is “Version 1”?");
+        hand.click("Who gets “Version 1”?");
         hand.click(teacher.field("Sheet Bend"));
         hand.click(teacher.field("Reef"));
-        hand.click("Keep");
+        hand.click("Save");
         set("time limit", "Version 1", "30");
         hand.click("New version");
         toGroup("Version 2", "Bowline");
         set("title a student sees", "Version 2", "Why the marsh floods twice");
-        hand.click("Ease for some…");
+        hand.click("Adjust for some…");
         hand.click(teacher.field("Sheet Bend"));
         hand.type(
                 teacher.page().getByRole(AriaRole.SPINBUTTON, new Page.GetByRoleOptions().setName("time limit")), "40");
-        hand.click("Keep");
-        hand.click("Hand out…");
+        hand.click("Save");
+        hand.click("Assign…");
         Locator dialog = teacher.page().getByRole(AriaRole.DIALOG);
         hand.click(dialog.getByRole(AriaRole.CHECKBOX));
-        hand.click(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand out")));
-        assertThat(teacher.text("Handed out to 24 students.")).isVisible();
+        hand.click(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Assign")));
+        assertThat(teacher.text("Assigned to 24 students.")).isVisible();
     }
 
     private void writeQuestions() {
@@ -127,23 +127,23 @@ class TeachersWeekTest extends TeachersWeek {
         hand.click(teacher.field("kind").last());
         hand.click(option("some sentences"));
         hand.type("Question 2", "What would you ask the keeper of the light?");
-        hand.click("Keep these questions");
-        hand.click("Keep");
+        hand.click("Save these questions");
+        hand.click("Save");
         assertThat(teacher.button("questions of Base")).containsText("2 ·");
     }
 
     private void set(String what, String version, String value) {
         hand.click(what + " of " + version);
         hand.type(what, value);
-        hand.click("Keep");
+        hand.click("Save");
         assertThat(teacher.button(what + " of " + version)).containsText(value);
     }
 
     private void toGroup(String version, String group) {
-        hand.click("For whom is “" + version + "”?");
+        hand.click("Who gets “" + version + "”?");
         hand.click(teacher.field(group));
-        hand.click("Keep");
-        assertThat(teacher.button("For whom is “" + version + "”?")).containsText(group);
+        hand.click("Save");
+        assertThat(teacher.button("Who gets “" + version + "”?")).containsText(group);
     }
 
     /** On a laptop, a tablet and a phone; one loses the connection, one has double time. */
@@ -195,8 +195,8 @@ class TeachersWeekTest extends TeachersWeek {
             hand.type(points, name.equals("Odin") ? "0" : "1");
             hand.key("Enter");
         }
-        hand.click("Give all back");
-        assertThat(teacher.text("2 works given back.")).isVisible();
+        hand.click("Return all");
+        assertThat(teacher.text("2 pieces of work returned.")).isVisible();
     }
 
     private Locator groupInBar(String name) {
@@ -206,9 +206,9 @@ class TeachersWeekTest extends TeachersWeek {
     private void anotherTry() {
         hand.click(teacher.link("Progress"));
         hand.click(teacher.link("low results"));
-        hand.click("Another try for Odin Harbour: Why the marsh floods");
-        hand.click("Give another try");
-        assertThat(teacher.text("asked to try again")).isVisible();
+        hand.click("Another attempt for Odin Harbour: Why the marsh floods");
+        hand.click("Give another attempt");
+        assertThat(teacher.text("another attempt given")).isVisible();
     }
 
     private void aWeekPasses() {
@@ -230,10 +230,10 @@ class TeachersWeekTest extends TeachersWeek {
                                     && answer.request().method().equals("PUT"),
                             () -> hand.key("Enter"));
         }
-        hand.click(teacher.link("Arrange"));
+        hand.click(teacher.link("Groups"));
         hand.click(teacher.link("Salt-marsh reading"));
         hand.click("Move all 3");
-        hand.click("Do it");
+        hand.click("Make this change");
         assertThat(teacher.region("Bowline")).containsText("Kofi");
         assertThat(teacher.region("Reef")).containsText("Odin");
     }
@@ -257,7 +257,7 @@ class TeachersWeekTest extends TeachersWeek {
     }
 
     private void wallList() {
-        hand.click(teacher.link("Arrange"));
+        hand.click(teacher.link("Groups"));
         hand.click(teacher.link("Salt-marsh reading"));
         hand.click("More");
         hand.click(menuItem("Lists to print…"));

@@ -18,7 +18,7 @@ class WeekJourneyTest extends PlanJourney {
         teacher.go("/classes/" + own.id + "/plan?day=2027-02-10");
         Locator sheetBend = row("Sheet Bend");
         named(sheetBend, "Add for Sheet Bend on Wednesday").click();
-        teacher.field("What you call it").fill("Tide words");
+        teacher.field("Name for teachers").fill("Tide words");
         Accessibility.check(teacher.page());
         teacher.button("Add").click();
         assertThat(teacher.text("Tide words is planned for Sheet Bend.")).isVisible();
@@ -52,7 +52,7 @@ class WeekJourneyTest extends PlanJourney {
         named(sheetBend, "Tide words").focus();
         teacher.page().keyboard().press("d");
         teacher.field("Due").fill("2027-02-16T15:00");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(named(sheetBend, "Tide words"))
                 .hasAccessibleName("Tide words, draft · opens Fri 12 Feb 09:00 · due Tue 16 Feb 15:00");
         Accessibility.check(teacher.page());
@@ -65,7 +65,7 @@ class WeekJourneyTest extends PlanJourney {
         teacher.go("/classes/" + own.id + "/plan?day=2027-02-10");
         for (String group : List.of("Sheet Bend", "Reef")) {
             named(row(group), "Add for " + group + " on Thursday").click();
-            teacher.field("What you call it").fill("Main idea");
+            teacher.field("Name for teachers").fill("Main idea");
             teacher.page()
                     .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Done"))
                     .click();
@@ -82,10 +82,10 @@ class WeekJourneyTest extends PlanJourney {
                 .isVisible();
         Accessibility.check(teacher.page());
         teacher.field("Begins").fill("2027-02-11T11:00");
-        teacher.button("Keep").click();
+        teacher.button("Save").click();
         assertThat(named(row("Reef"), "at the table 11:00")).not().containsText("⚠");
         named(row("Reef"), "at the table 11:00").click();
-        teacher.button("Take it out").click();
+        teacher.button("Remove").click();
         assertThat(named(row("Reef"), "at the table")).isHidden();
         teacher.button("Undo").click();
         assertThat(named(row("Reef"), "at the table 11:00")).isVisible();
@@ -101,7 +101,7 @@ class WeekJourneyTest extends PlanJourney {
         }
         teacher.go("/classes/" + own.id + "/plan?day=2027-02-10");
         teacher.button("More ▾").click();
-        menuItem("Let drafts open one after the other…").click();
+        menuItem("Stagger drafts…").click();
         teacher.field("Part one").check();
         teacher.field("Part two").check();
         teacher.field("The first opens").fill("2027-02-11T09:00");
@@ -110,10 +110,10 @@ class WeekJourneyTest extends PlanJourney {
         assertThat(named(row("Sheet Bend"), "Part one")).hasAccessibleName(opens("Part one", "Thu 11"));
         assertThat(named(row("Sheet Bend"), "Part two")).hasAccessibleName(opens("Part two", "Fri 12"));
         teacher.button("More ▾").click();
-        menuItem("Hand out 2 drafts…").click();
+        menuItem("Assign 2 drafts…").click();
         Accessibility.check(teacher.page());
-        teacher.button("Hand out 2").click();
-        assertThat(teacher.text("2 tasks handed out.")).isVisible();
+        teacher.button("Assign 2").click();
+        assertThat(teacher.text("2 tasks assigned.")).isVisible();
         assertThat(named(row("Sheet Bend"), "Part two")).not().hasAccessibleName(opens("Part two", "Fri 12"));
         teacher.button("Undo").click();
         assertThat(named(row("Sheet Bend"), "Part two")).hasAccessibleName(opens("Part two", "Fri 12"));
@@ -133,24 +133,24 @@ class WeekJourneyTest extends PlanJourney {
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName("Sheet Bend").setExact(true))
                 .click();
-        menuItem("What holds for this group…").click();
+        menuItem("Settings for this group…").click();
         teacher.field("Tools, with commas between").fill("calculator");
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
-        assertThat(teacher.text("Kept for the group.")).isVisible();
+        teacher.button("Save").click();
+        assertThat(teacher.text("Saved for the group.")).isVisible();
         teacher.button("More ▾").click();
-        menuItem("When the class meets…").click();
+        menuItem("Class times…").click();
         teacher.button("Add a time").click();
         teacher.field("Lesson").fill("reading");
         teacher.field("At").fill("08:30");
         Accessibility.check(teacher.page());
-        teacher.button("Keep").click();
-        assertThat(teacher.text("The times are kept.")).isVisible();
+        teacher.button("Save").click();
+        assertThat(teacher.text("Class times saved.")).isVisible();
         named(row("Everyone"), "Add for Everyone on Monday").click();
         assertThat(teacher.field("Opens")).hasValue("2027-02-08T08:30");
         teacher.button("Cancel").click();
         teacher.button("More ▾").click();
-        menuItem("Calendar for other programs…").click();
+        menuItem("Calendar feeds…").click();
         teacher.button("This class").click();
         assertThat(teacher.page().getByRole(AriaRole.DIALOG)).containsText("/calendar/");
         Accessibility.check(teacher.page());
