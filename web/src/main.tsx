@@ -12,7 +12,7 @@ import { shownToStudents } from "./api/persister";
 import { queryClient } from "./api/queryClient";
 import { App } from "./app";
 import { AsWritten } from "./languages/AsWritten";
-import { speakToWhoIsHere } from "./languages/chosen";
+import { onLanguage, speakToWhoIsHere } from "./languages/chosen";
 import { NoticeProvider } from "./shell/Notice";
 import { theme, ZafuGlobalStyles } from "./theme";
 
@@ -27,6 +27,8 @@ const kept = { queryClient, ...shownToStudents };
 // What a student was last shown is there before the first paint, so that nothing is painted twice on a slow device.
 await Promise.all([persistQueryClientRestore(kept), speakToWhoIsHere()]);
 persistQueryClientSubscribe(kept);
+// What the server says in words is asked for anew.
+onLanguage(() => void queryClient.invalidateQueries());
 
 createRoot(root).render(
   <StrictMode>

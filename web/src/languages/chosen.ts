@@ -3,7 +3,9 @@ import { useSyncExternalStore } from "react";
 import { type LanguageTag, languages, spoken } from "./languages";
 import { language, speak } from "./speak";
 
-const REMEMBERED = "zafu.language";
+/** Read by the server too: what it says comes in the language of the page. */
+const REMEMBERED = "zafu-language";
+const YEAR = 365 * 24 * 60 * 60;
 
 /** Speaks the language that was last spoken on this device, else the device's own. */
 export async function speakToWhoIsHere(): Promise<void> {
@@ -20,10 +22,11 @@ export async function switchTo(tag: LanguageTag): Promise<void> {
 
 /** The language of the page; who uses it is shown anew when it changes. */
 export function useLanguage(): LanguageTag {
-  return useSyncExternalStore(onChange, language);
+  return useSyncExternalStore(onLanguage, language);
 }
 
-function onChange(changed: () => void) {
+/** Tells when another language is spoken, until the answer is called. */
+export function onLanguage(changed: () => void) {
   i18next.on("languageChanged", changed);
   return () => i18next.off("languageChanged", changed);
 }
@@ -33,19 +36,14 @@ export function wantedBy(chosen: string | undefined, adult: boolean): LanguageTa
   return spoken([chosen, language(), ...navigator.languages], adult);
 }
 
-// A device that lets nothing be remembered speaks its own language every time.
 function remembered(): string | undefined {
-  try {
-    return localStorage.getItem(REMEMBERED) ?? undefined;
-  } catch {
-    return undefined;
-  }
+  return document.cookie
+    .split("; ")
+    .find((each) => each.startsWith(`${REMEMBERED}=`))
+    ?.slice(REMEMBERED.length + 1);
 }
 
 function remember(tag: LanguageTag): void {
-  try {
-    localStorage.setItem(REMEMBERED, tag);
-  } catch {
-    // Asked again next time.
-  }
+  // biome-ignore lint/suspicious/noDocumentCookie: not every browser in a school has a cookie store.
+  document.cookie = `${REMEMBERED}=${tag}; path=/; max-age=${YEAR}; samesite=lax`;
 }

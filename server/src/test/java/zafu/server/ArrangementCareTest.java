@@ -54,7 +54,7 @@ class ArrangementCareTest extends ServerTest {
                         .body()
                         .get("detail")
                         .asString())
-                .contains("cannot end on 2027-02-01");
+                .contains("cannot end on 1 February 2027");
     }
 
     @Test

@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -49,7 +51,7 @@ class AccountController {
 
     record PasswordChange(
             @NotBlank @Size(max = 200) String before,
-            @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
+            @Size(min = 10, max = 200, message = "{needs-letters}") String password) {}
 
     /** @param shown whether the first steps are shown in classes that have not taken them */
     record FirstStepsWanted(boolean shown) {}
@@ -81,7 +83,8 @@ class AccountController {
         guesses.requireEffort(counts);
         if (!adults.isPassword(adult, change.before)) {
             guesses.wrong(counts);
-            throw Refusal.unusableField("wrong-password", "before", "This is not your current password.");
+            throw Refusal.unusableField(
+                    "wrong-password", "before", inWords("access.this-is-not-your-current-password"));
         }
         adults.changePassword(adult, change.password);
         audit.note(null, "password.changed", adult, "");

@@ -101,7 +101,7 @@ public class AdultAccounts {
     }
 
     /** The language that the adult chose for themselves. */
-    Optional<String> language(long adultId) {
+    public Optional<String> language(long adultId) {
         return Optional.ofNullable(require(adultId).language);
     }
 

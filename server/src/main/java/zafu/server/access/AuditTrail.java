@@ -8,6 +8,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import zafu.server.platform.Words;
 
 /** Keeps a line of who did what, when, in the same transaction as the deed. */
 @Service
@@ -34,6 +35,7 @@ public class AuditTrail {
     /** @param also what it was done to besides: the line is found by these too */
     public void note(
             @Nullable Long classId, String what, @Nullable Long subjectId, String facts, Set<AuditSubject> also) {
+        assert Words.has("deed." + what) : "no words for " + what;
         AuditLine line = new AuditLine();
         line.notedAt = clock.instant();
         line.classId = classId;

@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,7 +38,7 @@ public class ClassPermission {
     public ClassRole requireSee(long classId) {
         ClassRole role = roleIn(classId);
         if (!role.seesWholeClass()) {
-            throw Refusal.notAllowed("This is of the whole class; you see the groups that you lead.");
+            throw Refusal.notAllowed(inWords("access.this-is-of-the-whole-class-you-see"));
         }
         return role;
     }
@@ -70,19 +72,19 @@ public class ClassPermission {
 
     public void requireMark(long classId) {
         if (!mayMark(classId)) {
-            throw Refusal.notAllowed("Marking is for the class's teachers and support staff.");
+            throw Refusal.notAllowed(inWords("access.marking-is-for-the-classs-teachers"));
         }
     }
 
     public void requireChange(long classId) {
         if (!roleIn(classId).mayChange()) {
-            throw Refusal.notAllowed("You may look at this class, but changing it is for its teachers.");
+            throw Refusal.notAllowed(inWords("access.you-may-look-at-this-class-but"));
         }
     }
 
     public void requireSeeNeeds(long classId) {
         if (!requireSee(classId).maySeeNeeds()) {
-            throw Refusal.notAllowed("Only teachers and support staff see students' accommodations.");
+            throw Refusal.notAllowed(inWords("access.only-teachers-and-support-staff"));
         }
     }
 
@@ -102,7 +104,7 @@ public class ClassPermission {
     /** Makes sure that the adult teaches some class, or looks after the school. */
     public void requireTeacher() {
         if (!current.adult().keepsShared() && roles().values().stream().noneMatch(ClassRole::mayChange)) {
-            throw Refusal.notAllowed("This is for teachers of a class.");
+            throw Refusal.notAllowed(inWords("access.this-is-for-teachers-of-a-class"));
         }
     }
 
@@ -116,8 +118,7 @@ public class ClassPermission {
     /** Makes sure that the adult looks after what all classes share: administrators do, and whom they name. */
     public void requireKeepsShared() {
         if (!current.adult().keepsShared()) {
-            throw Refusal.notAllowed(
-                    "All classes share this. It is for the school's administrators and for whom they name.");
+            throw Refusal.notAllowed(inWords("access.all-classes-share-this-it-is-for"));
         }
     }
 
@@ -137,7 +138,7 @@ public class ClassPermission {
 
     public void requireAdministrator() {
         if (!current.adult().administrator()) {
-            throw Refusal.notAllowed("This is for the school's administrators.");
+            throw Refusal.notAllowed(inWords("access.this-is-for-the-schools"));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -18,7 +20,7 @@ public class CurrentPerson {
 
     public Person.Grown adult() {
         return find(Person.Grown.class)
-                .orElseThrow(() -> Refusal.notAllowed("This place is for teachers. Please sign in as one."));
+                .orElseThrow(() -> Refusal.notAllowed(inWords("everyone.this-place-is-for-teachers-please")));
     }
 
     /** The signed-in adult's id; empty where nobody is behind it, as at night. */
@@ -32,7 +34,7 @@ public class CurrentPerson {
 
     public long studentId() {
         return find(Person.Learner.class)
-                .orElseThrow(() -> Refusal.notAllowed("This place is for students. Please sign in with an entry code."))
+                .orElseThrow(() -> Refusal.notAllowed(inWords("everyone.this-place-is-for-students-please")))
                 .studentId();
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -37,7 +39,7 @@ class DeviceController {
     /** Who may come back on this device, by picture alone. */
     record Faces(List<Devices.Face> faces) {}
 
-    record FaceSignIn(long face, @NotNull @Pattern(regexp = "\\d{4}", message = "has four digits") String pin) {}
+    record FaceSignIn(long face, @NotNull @Pattern(regexp = "\\d{4}", message = "{needs-four-digits}") String pin) {}
 
     /**
      * @param offered whether the student may come back by picture here
@@ -48,7 +50,7 @@ class DeviceController {
 
     record ChosenFace(
             @Min(0) @Max(Devices.PICTURES - 1) int picture,
-            @NotNull @Pattern(regexp = "\\d{4}", message = "has four digits") String pin) {}
+            @NotNull @Pattern(regexp = "\\d{4}", message = "{needs-four-digits}") String pin) {}
 
     @GetMapping("/api/sign-in/device")
     Faces faces(HttpServletRequest request) {
@@ -69,7 +71,7 @@ class DeviceController {
     }
 
     private static Refusal wrong() {
-        return Refusal.wrongSignIn("This picture and number do not match. After five attempts you need your card.");
+        return Refusal.wrongSignIn(inWords("everyone.this-picture-and-number-do-not"));
     }
 
     @GetMapping("/api/my/device")

@@ -1,12 +1,13 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What a browser calls itself, in words by which a person knows their device again. */
 final class DeviceName {
-    private static final String UNKNOWN = "A browser";
     /** The first that occurs counts: most browsers also name those that they descend from. */
     private static final Map<String, String> BROWSERS = ordered(
             "Edg",
@@ -30,17 +31,17 @@ final class DeviceName {
 
     private static final Map<String, String> SYSTEMS = ordered(
             "iPhone",
-            "an iPhone",
+            "iPhone",
             "iPad",
-            "an iPad",
+            "iPad",
             "Android",
             "Android",
             "CrOS",
-            "a Chromebook",
+            "Chromebook",
             "Windows",
             "Windows",
             "Mac OS X",
-            "a Mac",
+            "Mac",
             "Linux",
             "Linux");
 
@@ -49,9 +50,9 @@ final class DeviceName {
     /** Such as "Firefox on Windows". */
     static String of(@Nullable String userAgent) {
         String said = userAgent == null ? "" : userAgent;
-        String browser = firstIn(said, BROWSERS, UNKNOWN);
+        String browser = firstIn(said, BROWSERS, inWords("access.a-browser"));
         String system = firstIn(said, SYSTEMS, "");
-        return system.isEmpty() ? browser : browser + " on " + system;
+        return system.isEmpty() ? browser : inWords("access.on", "browser", browser, "system", system);
     }
 
     private static String firstIn(String said, Map<String, String> signs, String otherwise) {

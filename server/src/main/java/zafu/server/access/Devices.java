@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
@@ -145,10 +147,10 @@ public class Devices {
     @Transactional
     void keep(long device, long student, int picture, String pin) {
         if (!allowed.isAllowed(student)) {
-            throw Refusal.notAllowed("In your class you sign in with your entry card.");
+            throw Refusal.notAllowed(inWords("everyone.in-your-class-you-sign-in-with"));
         }
         if (taken(device, student).contains(picture)) {
-            throw Refusal.conflict("picture-taken", "Somebody on this device has this picture already.");
+            throw Refusal.conflict("picture-taken", inWords("everyone.somebody-on-this-device-has-this"));
         }
         DeviceEntry entry = entries.findByDeviceIdAndStudentId(device, student).orElseGet(DeviceEntry::new);
         entry.deviceId = device;

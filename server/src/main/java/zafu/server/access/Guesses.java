@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Duration;
@@ -81,8 +83,7 @@ public class Guesses {
         if (!isShown(about)) {
             Effort effort = Effort.asked(about, bits, clock.instant().plus(TO_DO_IT));
             throw Refusal.effortFirst(
-                    "Much was wrong here lately, so this takes a moment longer. Please try again.",
-                    effort.sealed(spent.secret()));
+                    inWords("everyone.much-was-wrong-here-lately-so-this"), effort.sealed(spent.secret()));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -52,8 +54,7 @@ public class OwnOrShared {
         requireMayKeep(was);
         requireMayKeep(wanted);
         if (wanted != null && !wanted.equals(was)) {
-            throw Refusal.conflict(
-                    "used-by-others", "Other classes use this already. It cannot become one class's own.");
+            throw Refusal.conflict("used-by-others", inWords("access.other-classes-use-this-already-it"));
         }
     }
 }

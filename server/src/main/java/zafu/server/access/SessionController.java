@@ -1,5 +1,7 @@
 package zafu.server.access;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -91,7 +93,7 @@ class SessionController {
         guesses.requireEffort(counts);
         Person.Grown person = adults.open(asked.name, asked.password).orElseThrow(() -> {
             guesses.wrong(counts);
-            return Refusal.wrongSignIn("Name and password do not go together. Please try again.");
+            return Refusal.wrongSignIn(inWords("access.name-and-password-do-not-go"));
         });
         devices.rememberFor(person.adultId(), request, response);
         signIns.openAdult(person, request, response);
@@ -104,7 +106,7 @@ class SessionController {
         guesses.requireEffort(counts);
         long student = codes.use(asked.code).orElseThrow(() -> {
             guesses.wrong(counts);
-            return Refusal.wrongSignIn("We do not know this code. Look at your card once more.");
+            return Refusal.wrongSignIn(inWords("everyone.we-do-not-know-this-code-look-at"));
         });
         boolean shared = !Boolean.TRUE.equals(asked.ownDevice);
         devices.remember(request, response);

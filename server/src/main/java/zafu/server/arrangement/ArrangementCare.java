@@ -1,5 +1,8 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
@@ -67,8 +70,7 @@ class ArrangementCare {
     void edit(long arrangementId, ArrangementEdit edit) {
         Arrangement arrangement = requireChange(arrangementId);
         if (arrangement.version != edit.version()) {
-            throw Refusal.conflict(
-                    "changed-meanwhile", "Someone else has changed this grouping. Reload it and try again.");
+            throw Refusal.conflict("changed-meanwhile", inWords("arrangement.someone-else-has-changed-this"));
         }
         requireOrder(edit.beginsOn(), edit.endsOn());
         BenchState state = store.read(arrangementId);
@@ -76,7 +78,10 @@ class ArrangementCare {
             throw Refusal.unusableField(
                     "overlap-in-use",
                     "overlap",
-                    state.also().size() + " students are in several groups. Leave each in one first.");
+                    inWords(
+                            "arrangement.students-in-several-groups",
+                            "count",
+                            state.also().size()));
         }
         drawFrom(arrangement, edit.classIds(), state);
         arrangement.name = edit.name().strip();
@@ -98,7 +103,9 @@ class ArrangementCare {
     static void requireOrder(LocalDate beginsOn, LocalDate endsOn) {
         if (endsOn.isBefore(beginsOn)) {
             throw Refusal.unusableField(
-                    "ends-early", "endsOn", "A grouping that begins on " + beginsOn + " cannot end on " + endsOn + ".");
+                    "ends-early",
+                    "endsOn",
+                    inWords("arrangement.a-grouping-that-begins-on-cannot", "beginsOn", beginsOn, "endsOn", endsOn));
         }
     }
 
@@ -117,7 +124,7 @@ class ArrangementCare {
             throw Refusal.unusableField(
                     "still-placed",
                     "classIds",
-                    String.join(", ", lost) + " of that class are in groups here. Take them out first.");
+                    inWords("arrangement.of-that-class-are-in-groups-here", "names", String.join(", ", lost)));
         }
         List<ArrangementClass> there = drawn.findByArrangementIdInOrderById(List.of(arrangement.id));
         drawn.deleteAll(
@@ -147,7 +154,7 @@ class ArrangementCare {
         List<Long> classIds = pools.classesOf(from);
         classIds.subList(1, classIds.size()).forEach(each -> drawn.save(drawing(id, each)));
         copies.copy(from.id, id, pools.of(from));
-        tell(made, "arrangement.copied", from.name + " as " + made.name);
+        tell(made, "arrangement.copied", keptWords("arrangement.as", "name", from.name, "newName", made.name));
         return id;
     }
 

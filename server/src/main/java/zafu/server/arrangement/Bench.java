@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Clock;
@@ -239,7 +241,8 @@ public class Bench {
 
     private BenchStep lastStep(long arrangementId) {
         return steps.findFirstByArrangementIdAndUndoneFalseOrderByIdDesc(arrangementId)
-                .orElseThrow(() -> Refusal.conflict("nothing-to-undo", "There is nothing left to undo here."));
+                .orElseThrow(() ->
+                        Refusal.conflict("nothing-to-undo", inWords("arrangement.there-is-nothing-left-to-undo-here")));
     }
 
     private BenchStep nextStep(long arrangementId) {
@@ -247,7 +250,8 @@ public class Bench {
                 .map(step -> step.id)
                 .orElse(0L);
         return steps.findFirstByArrangementIdAndUndoneTrueAndIdGreaterThanOrderById(arrangementId, last)
-                .orElseThrow(() -> Refusal.conflict("nothing-to-redo", "There is nothing to do again here."));
+                .orElseThrow(() ->
+                        Refusal.conflict("nothing-to-redo", inWords("arrangement.there-is-nothing-to-do-again-here")));
     }
 
     /** Who was moved, and the groups they left and joined. */

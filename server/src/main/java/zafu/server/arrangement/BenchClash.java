@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +47,11 @@ class BenchClash {
             BenchState then = kept.read(step.undone ? step.stateAfter : step.stateBefore);
             BenchChanges both = BenchChanges.between(then, now).inCommon(wanted);
             if (!both.isEmpty()) {
-                String who = adults.displayNames(List.of(step.changedBy)).getOrDefault(step.changedBy, "Somebody");
-                throw Refusal.conflict("clash", who + " " + what(both, now, pools.of(arrangement)) + " meanwhile.");
+                String who = adults.displayNames(List.of(step.changedBy))
+                        .getOrDefault(step.changedBy, inWords("everyone.somebody"));
+                throw Refusal.conflict(
+                        "clash",
+                        inWords("arrangement.meanwhile", "who", who, "did", what(both, now, pools.of(arrangement))));
             }
         }
     }
@@ -55,23 +60,30 @@ class BenchClash {
         if (!both.students().isEmpty()) {
             return both.students().size() == 1
                     ? placed(both.students().iterator().next(), now, pool)
-                    : "moved " + names(both.students(), pool.names());
+                    : inWords("arrangement.moved", "names", names(both.students(), pool.names()));
         }
         return both.groups().isEmpty()
-                ? "changed which groups there are"
-                : "changed "
-                        + now.groups().stream()
+                ? inWords("arrangement.changed-which-groups-there-are")
+                : inWords(
+                        "arrangement.changed",
+                        "group",
+                        now.groups().stream()
                                 .filter(group -> both.groups().contains(group.id()))
                                 .map(BenchState.Group::name)
                                 .findFirst()
-                                .orElse("a group that is gone now");
+                                .orElseGet(() -> inWords("arrangement.a-group-that-is-gone-now")));
     }
 
     private static String placed(long student, BenchState now, Pool pool) {
         String name = names(List.of(student), pool.names());
         return now.groupOf(student)
-                .map(group -> "put " + name + " into " + now.group(group).name())
-                .orElse("took " + name + " out of the groups");
+                .map(group -> inWords(
+                        "arrangement.put-into",
+                        "name",
+                        name,
+                        "group",
+                        now.group(group).name()))
+                .orElse(inWords("arrangement.took-out-of-the-groups", "name", name));
     }
 
     private static String names(Collection<Long> students, Map<StudentId, Roster.StudentName> names) {
@@ -81,6 +93,8 @@ class BenchClash {
                 .filter(names::containsKey)
                 .map(each -> names.get(each).givenName())
                 .collect(Collectors.joining(", "));
-        return students.size() > NAMED ? first + " and " + (students.size() - NAMED) + " more" : first;
+        return students.size() > NAMED
+                ? inWords("arrangement.and-more", "names", first, "more", (students.size() - NAMED))
+                : first;
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -71,18 +73,21 @@ class BenchDeeds {
     private static Refusal refusal(CannotBeDone why) {
         return switch (why.because()) {
             case NO_SUCH_GROUP -> Refusal.notFound("group");
-            case NOT_PLACED -> Refusal.unusable("not-placed", "Only who is in a group can be locked there.");
+            case NOT_PLACED -> Refusal.unusable("not-placed", inWords("arrangement.only-who-is-in-a-group-can-be"));
             case TOO_MANY_GROUPS ->
-                Refusal.unusable("too-many-groups", "A grouping holds at most " + BenchState.MOST_GROUPS + " groups.");
+                Refusal.unusable(
+                        "too-many-groups",
+                        inWords("arrangement.a-grouping-holds-at-most-groups", "most", BenchState.MOST_GROUPS));
             case NAME_TAKEN ->
-                Refusal.unusableField("name-taken", "text", "Another group is called \"" + why.name() + "\" already.");
-            case SAME_GROUP -> Refusal.unusable("same-group", "A group cannot be merged with itself.");
+                Refusal.unusableField(
+                        "name-taken",
+                        "text",
+                        inWords("arrangement.another-group-is-called-already", "name", why.name()));
+            case SAME_GROUP -> Refusal.unusable("same-group", inWords("arrangement.a-group-cannot-be-merged-with"));
             case NOTHING_TO_SPLIT ->
-                Refusal.unusable(
-                        "nothing-to-split", "At least one student must stay in the group and one must leave it.");
+                Refusal.unusable("nothing-to-split", inWords("arrangement.at-least-one-student-must-stay-in"));
             case TOO_FEW_SCORES ->
-                Refusal.unusable(
-                        "nothing-to-split", "Fewer than two of this group have a score. Choose who is to leave it.");
+                Refusal.unusable("nothing-to-split", inWords("arrangement.fewer-than-two-of-this-group-have"));
         };
     }
 
@@ -108,9 +113,7 @@ class BenchDeeds {
         @Override
         public BenchState placeAlso(BenchCommand.PlaceAlso deed) {
             if (!of.overlap) {
-                throw Refusal.unusable(
-                        "no-overlap",
-                        "Each student is in one group here. The details of the grouping can allow several.");
+                throw Refusal.unusable("no-overlap", inWords("arrangement.each-student-is-in-one-group-here"));
             }
             return before.placeAlso(inPool(deed.students()), deed.groupId());
         }
@@ -143,7 +146,7 @@ class BenchDeeds {
         @Override
         public BenchState takeAdvice(BenchCommand.TakeAdvice deed) {
             if (of.measureId == null) {
-                throw Refusal.conflict("no-measure", "This grouping has no measure to show students by.");
+                throw Refusal.conflict("no-measure", inWords("arrangement.this-grouping-has-no-measure-to"));
             }
             BenchState state = before;
             for (BenchView.Advised each :
@@ -207,7 +210,8 @@ class BenchDeeds {
             Set<Long> known = new TreeSet<>();
             permission.adultsOf(pool.classIds()).values().forEach(each -> known.addAll(each.keySet()));
             if (!known.containsAll(deed.adults())) {
-                throw Refusal.unusableField("not-here", "adults", "Only adults of the class can lead its groups.");
+                throw Refusal.unusableField(
+                        "not-here", "adults", inWords("arrangement.only-adults-of-the-class-can-lead"));
             }
             return before.changed(deed.groupId(), group -> group.ledBy(deed.adults()));
         }
@@ -220,7 +224,9 @@ class BenchDeeds {
                     before.groups().subList(named, before.groups().size())) {
                 if (names.subList(0, named).stream().anyMatch(group.name()::equalsIgnoreCase)) {
                     throw Refusal.unusableField(
-                            "name-taken", "names", "Another group is called \"" + group.name() + "\" already.");
+                            "name-taken",
+                            "names",
+                            inWords("arrangement.another-group-is-called-already", "name", group.name()));
                 }
             }
             BenchState state = before;
@@ -280,7 +286,9 @@ class BenchDeeds {
         String name = typed.strip();
         if (name.isEmpty() || name.length() > BenchState.LONGEST_NAME) {
             throw Refusal.unusableField(
-                    "bad-name", "text", "A group's name has 1 to " + BenchState.LONGEST_NAME + " letters.");
+                    "bad-name",
+                    "text",
+                    inWords("arrangement.a-groups-name-has-to-letters", "most", BenchState.LONGEST_NAME));
         }
         return name;
     }
@@ -292,14 +300,12 @@ class BenchDeeds {
         }
         Proposal.Groups made = (Proposal.Groups) proposed.proposal();
         if (asked.fingerprint() != null && !asked.fingerprint().equals(Proposals.fingerprint(made))) {
-            throw Refusal.conflict(
-                    "proposal-changed",
-                    "Scores, rules or students have changed since these groups were worked out. Nothing was taken; look at"
-                            + " them as they are now.");
+            throw Refusal.conflict("proposal-changed", inWords("arrangement.scores-rules-or-students-have"));
         }
         if (made.groups().size() > BenchState.MOST_GROUPS) {
             throw Refusal.unusable(
-                    "too-many-groups", "A grouping holds at most " + BenchState.MOST_GROUPS + " groups.");
+                    "too-many-groups",
+                    inWords("arrangement.a-grouping-holds-at-most-groups", "most", BenchState.MOST_GROUPS));
         }
         return made;
     }

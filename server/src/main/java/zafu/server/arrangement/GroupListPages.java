@@ -1,9 +1,9 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import zafu.server.arrangement.GroupListApi.ListedGroup;
@@ -13,10 +13,10 @@ import zafu.server.arrangement.GroupListApi.WallGroup;
 import zafu.server.arrangement.GroupListApi.WallList;
 import zafu.server.measure.Measures.MeasureCard;
 import zafu.server.platform.PdfPages;
+import zafu.server.platform.Words;
 
 /** Lays the lists of groups out on paper: all groups together, or a page for each. */
 final class GroupListPages {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.CANADA);
     private final String paper;
     private final boolean pageEach;
 
@@ -40,7 +40,7 @@ final class GroupListPages {
                             .collect(Collectors.joining()))
                     .append("</div>");
         }
-        return PdfPages.of(page("Groups", body));
+        return PdfPages.of(page(inWords("arrangement.groups"), body));
     }
 
     byte[] forTeacher(PrivateList list, boolean notes, boolean figures) {
@@ -61,7 +61,7 @@ final class GroupListPages {
                     .append("</table></div>");
         }
         if (!list.notPlaced().isEmpty()) {
-            body.append("<p><b>Not placed:</b> ")
+            body.append("<p><b>" + PdfPages.text(inWords("arrangement.not-placed")) + "</b> ")
                     .append(PdfPages.text(String.join(", ", list.notPlaced())))
                     .append("</p>");
         }
@@ -71,21 +71,26 @@ final class GroupListPages {
     private static String head(ListedGroup group, MeasureCard measure, boolean figures) {
         StringBuilder head = new StringBuilder("<h2>" + PdfPages.text(group.name()));
         if (group.studentName() != null && !group.studentName().equals(group.name())) {
-            head.append(" <span class='soft'>students say ")
-                    .append(PdfPages.text(group.studentName()))
+            head.append(" <span class='soft'>")
+                    .append(PdfPages.text(inWords("arrangement.students-say", "name", group.studentName())))
                     .append("</span>");
         }
-        head.append("</h2><p class='soft'>").append(count(group.students().size()));
+        head.append("</h2><p class='soft'>")
+                .append(PdfPages.text(inWords(
+                        "arrangement.students", "count", group.students().size())));
         if (figures && group.median() != null) {
-            head.append(" · median ")
-                    .append(PdfPages.text(shown(group.median(), measure)))
-                    .append(", ")
-                    .append(PdfPages.text(shown(group.lowest(), measure)))
-                    .append(" to ")
-                    .append(PdfPages.text(shown(group.highest(), measure)));
+            head.append(" · ")
+                    .append(PdfPages.text(inWords(
+                            "arrangement.median",
+                            "median",
+                            shown(group.median(), measure),
+                            "lowest",
+                            shown(group.lowest(), measure),
+                            "highest",
+                            shown(group.highest(), measure))));
         }
         if (!group.leads().isEmpty()) {
-            head.append(" · with ").append(PdfPages.text(String.join(", ", group.leads())));
+            head.append(" · ").append(PdfPages.text(inWords("arrangement.with", "names", group.leads())));
         }
         return head.append("</p>").toString();
     }
@@ -93,20 +98,17 @@ final class GroupListPages {
     private static String row(ListedStudent student, MeasureCard measure, boolean figures) {
         String value = figures && student.value() != null ? shown(student.value(), measure) : "";
         return "<tr><td>" + PdfPages.text(student.name()) + "</td><td class='value'>" + PdfPages.text(value)
-                + (!value.isEmpty() && student.stale() ? " (old)" : "") + "</td><td class='need'>"
+                + (!value.isEmpty() && student.stale() ? " " + PdfPages.text(inWords("arrangement.old")) : "")
+                + "</td><td class='need'>"
                 + (student.timeNeed() == null ? "" : PdfPages.text(student.timeNeed())) + "</td></tr>";
     }
 
-    private static String count(int students) {
-        return students == 1 ? "1 student" : students + " students";
-    }
-
     private static String shown(@Nullable Double value, MeasureCard measure) {
-        return value == null ? "" : measure.shown(value, Locale.CANADA);
+        return value == null ? "" : measure.shown(value, Words.locale());
     }
 
     private static String days(LocalDate from, LocalDate to) {
-        return DAY.format(from) + " to " + DAY.format(to);
+        return inWords("arrangement.days", "from", from, "to", to);
     }
 
     private String page(String title, CharSequence body) {

@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.text.Collator;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -58,7 +60,8 @@ class GroupLists {
         for (int i = 0; i < shuffled.size(); i++) {
             called.put(
                     shuffled.get(i).id(),
-                    Objects.requireNonNullElse(shuffled.get(i).studentName(), "Group " + (i + 1)));
+                    Objects.requireNonNullElse(
+                            shuffled.get(i).studentName(), inWords("arrangement.group", "number", (i + 1))));
         }
         return called;
     }

@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,7 +39,7 @@ final class GroupNames {
 
     private static String firstFreeNumber(List<BenchState.Group> groups) {
         for (int number = groups.size() + 1; ; number++) {
-            String name = "Group " + number;
+            String name = inWords("arrangement.group", "number", number);
             if (groups.stream().noneMatch(group -> group.name().equalsIgnoreCase(name))) {
                 return name;
             }

@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -54,17 +56,20 @@ class NameSets {
             String stripped = name.strip();
             if (stripped.length() > LONGEST) {
                 throw Refusal.unusableField(
-                        "bad-name", "names", "\"" + stripped + "\" is longer than " + LONGEST + " letters.");
+                        "bad-name",
+                        "names",
+                        inWords("arrangement.is-longer-than-letters", "name", stripped, "most", LONGEST));
             }
             if (usable.stream().anyMatch(stripped::equalsIgnoreCase)) {
-                throw Refusal.unusableField("name-taken", "names", "\"" + stripped + "\" stands there twice.");
+                throw Refusal.unusableField(
+                        "name-taken", "names", inWords("arrangement.stands-there-twice", "name", stripped));
             }
             if (!stripped.isEmpty()) {
                 usable.add(stripped);
             }
         }
         if (usable.isEmpty()) {
-            throw Refusal.unusableField("no-names", "names", "Write at least one name, each on a line of its own.");
+            throw Refusal.unusableField("no-names", "names", inWords("arrangement.write-at-least-one-name-each-on-a"));
         }
         return usable;
     }

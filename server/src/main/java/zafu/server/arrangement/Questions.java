@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -123,8 +125,12 @@ class Questions {
             throw Refusal.unusableField(
                     "bad-sizes",
                     "largest",
-                    "Groups of " + asked.smallest() + " to " + asked.largest()
-                            + " cannot be: the smallest is at least 1 and the largest not below it.");
+                    inWords(
+                            "arrangement.groups-of-to-cannot-be-the",
+                            "smallest",
+                            asked.smallest(),
+                            "largest",
+                            asked.largest()));
         }
         return new Sizes(asked.smallest(), asked.largest());
     }
@@ -132,7 +138,9 @@ class Questions {
     private static int requireGroups(ProposalAsked asked) {
         if (asked.groups() < 1 || asked.groups() > BenchState.MOST_GROUPS) {
             throw Refusal.unusableField(
-                    "bad-number", "groups", "The number of groups is from 1 to " + BenchState.MOST_GROUPS + ".");
+                    "bad-number",
+                    "groups",
+                    inWords("arrangement.the-number-of-groups-is-from-to", "most", BenchState.MOST_GROUPS));
         }
         return asked.groups();
     }
@@ -178,8 +186,8 @@ class Questions {
                     "bad-measures",
                     "measures",
                     least < 2
-                            ? "Choose the measures to go by, each once."
-                            : "Similar profiles need two or more different measures.");
+                            ? inWords("arrangement.choose-the-measures-to-go-by-each")
+                            : inWords("arrangement.similar-profiles-need-two-or-more"));
         }
         return chosen.stream()
                 .map(each ->
@@ -202,7 +210,7 @@ class Questions {
         List<String> tags = asked.tags() == null ? List.of() : asked.tags();
         if (tags.isEmpty() && (asked.measures() == null || asked.measures().isEmpty())) {
             throw Refusal.unusableField(
-                    "nothing-to-mix", "measures", "Choose at least one measure or tag to spread evenly.");
+                    "nothing-to-mix", "measures", inWords("arrangement.choose-at-least-one-measure-or-tag"));
         }
         List<Roster.KnownStudent> known = roster.known(pool.classIds());
         return tags.stream()
@@ -216,7 +224,7 @@ class Questions {
     }
 
     private Question skill(Pool pool, ProposalAsked asked) {
-        String skill = required(asked.skill(), "skill", "Choose the skill to group by.");
+        String skill = required(asked.skill(), "skill", inWords("arrangement.choose-the-skill-to-group-by"));
         Map<StudentId, SkillStatus> statuses = new LinkedHashMap<>();
         skills.statuses(skill, pool.students().stream().map(StudentId::value).toList())
                 .forEach((student, status) -> statuses.put(new StudentId(student), status));
@@ -230,12 +238,12 @@ class Questions {
 
     static String named(SkillStatus status) {
         return switch (status) {
-            case ABOVE -> "Past it";
-            case SECURE -> "Secure";
-            case NEARLY -> "Nearly";
-            case PRACTISING -> "Practising";
-            case NOT_YET -> "Not yet";
-            case NOT_ASSESSED -> "Not assessed";
+            case ABOVE -> inWords("arrangement.past-it");
+            case SECURE -> inWords("arrangement.secure");
+            case NEARLY -> inWords("arrangement.nearly");
+            case PRACTISING -> inWords("arrangement.practising");
+            case NOT_YET -> inWords("arrangement.not-yet");
+            case NOT_ASSESSED -> inWords("arrangement.not-assessed");
         };
     }
 
@@ -264,7 +272,8 @@ class Questions {
 
     private Question choices(Pool pool, ProposalAsked asked, Sizes sizes) {
         Wishes.Ranked ranked = wishes.ranked(
-                pool.classId(), required(asked.surveyId(), "surveyId", "Choose the question that was asked."));
+                pool.classId(),
+                required(asked.surveyId(), "surveyId", inWords("arrangement.choose-the-question-that-was-asked")));
         Map<StudentId, List<Integer>> here = new LinkedHashMap<>();
         pool.students().forEach(each -> here.put(each, ranked.ranked().getOrDefault(each, List.of())));
         int options = ranked.options().size();
@@ -277,13 +286,14 @@ class Questions {
         Collection<StudentId> students = pool.students();
         if (students.size() > BenchState.MOST_GROUPS) {
             throw Refusal.unusable(
-                    "too-many-groups", "A grouping holds at most " + BenchState.MOST_GROUPS + " groups.");
+                    "too-many-groups",
+                    inWords("arrangement.a-grouping-holds-at-most-groups", "most", BenchState.MOST_GROUPS));
         }
         return new ByHand.OneEach(students);
     }
 
     private Question copy(Pool pool, ProposalAsked asked) {
-        long from = required(asked.copyOf(), "copyOf", "Choose the grouping to copy.");
+        long from = required(asked.copyOf(), "copyOf", inWords("arrangement.choose-the-grouping-to-copy"));
         List<Arrangements.GroupWithMembers> groups = arrangements.seenOfClass(pool.classId()).stream()
                 .filter(each -> each.arrangementId() == from)
                 .toList();

@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -75,7 +77,7 @@ class ScoreLines {
 
     Line of(Arrangement arrangement, Pool pool) {
         if (arrangement.measureId == null) {
-            throw Refusal.conflict("no-measure", "This grouping has no measure to show students by.");
+            throw Refusal.conflict("no-measure", inWords("arrangement.this-grouping-has-no-measure-to"));
         }
         MeasureCard measure = measures.card(arrangement.measureId);
         if (arrangement.lineSkill != null) {

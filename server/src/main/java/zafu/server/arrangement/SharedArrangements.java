@@ -1,5 +1,7 @@
 package zafu.server.arrangement;
 
+import static zafu.server.platform.Words.keptWords;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -104,7 +106,11 @@ class SharedArrangements {
         made.description = "";
         long id = arrangements.save(made).id;
         copies.copyAfresh(from.id, id, pools.of(made));
-        audit.note(classId, "arrangement.taken", id, from.name + " of " + roster.nameOf(from.classId));
+        audit.note(
+                classId,
+                "arrangement.taken",
+                id,
+                keptWords("arrangement.of", "name", from.name, "className", roster.nameOf(from.classId)));
         events.publishEvent(new GroupsChanged(classId, id));
         return id;
     }

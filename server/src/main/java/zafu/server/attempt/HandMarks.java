@@ -1,5 +1,8 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -91,9 +94,7 @@ class HandMarks {
         Rubric rubric = asked.body().rubric();
         if (!rubric.admits(wanted.criteria())) {
             throw Refusal.unusableField(
-                    "not-by-these-criteria",
-                    "criteria",
-                    "These points do not fit the criteria of the question. Look at it again; it may have been changed.");
+                    "not-by-these-criteria", "criteria", inWords("attempt.these-points-do-not-fit-the"));
         }
         return rubric.earned(wanted.criteria(), asked.points());
     }
@@ -102,14 +103,17 @@ class HandMarks {
     void whole(long tryId, WholeMark wanted) {
         if ((wanted.earned() == null) != (wanted.possible() == null)) {
             throw Refusal.unusableField(
-                    "half-a-mark", "possible", "Points need both numbers: how many, and out of how many.");
+                    "half-a-mark", "possible", inWords("attempt.points-need-both-numbers-how-many"));
         }
         Attempt attempt = requireHandedIn(tryId);
         attempt.givenEarned = wanted.earned();
         attempt.givenPossible = wanted.possible();
         attempt.markedBy = current.adult().adultId();
         attempt.markedAt = clock.instant();
-        marked(attempt, "mark.whole", wanted.earned() + " of " + wanted.possible());
+        marked(
+                attempt,
+                "mark.whole",
+                keptWords("attempt.of", "earned", wanted.earned(), "possible", wanted.possible()));
     }
 
     @Transactional
@@ -173,7 +177,7 @@ class HandMarks {
     private Attempt requireHandedIn(long tryId) {
         Attempt attempt = access.requireToMark(tryId);
         if (attempt.isRunning()) {
-            throw Refusal.conflict("still-running", "The student is still working at it. It can be marked later.");
+            throw Refusal.conflict("still-running", inWords("attempt.the-student-is-still-working-at-it"));
         }
         return attempt;
     }

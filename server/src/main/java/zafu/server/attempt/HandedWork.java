@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -57,7 +59,7 @@ class HandedWork {
     void add(long tryId, String name, byte[] content, @Nullable String key) {
         own.require(tryId);
         if (content.length > Bounds.FILE_BYTES) {
-            throw Refusal.tooLarge("\"" + name + "\" is larger than 10 MB.");
+            throw Refusal.tooLarge(inWords("everyone.is-larger-than-mb", "name", name));
         }
         requireRoom(tryId);
         CheckedFiles.Checked checked = CheckedFiles.check(name, content);
@@ -66,7 +68,7 @@ class HandedWork {
 
     private void requireRoom(long tryId) {
         if (of(tryId).size() >= MOST_FILES) {
-            throw Refusal.conflict("files-enough", "There are 10 files already. Take one away first.");
+            throw Refusal.conflict("files-enough", inWords("everyone.there-are-files-already-take-one"));
         }
     }
 
@@ -129,7 +131,7 @@ class HandedWork {
     private Attempt requireRunning(long tryId) {
         Attempt mine = own.requireToChange(tryId);
         if (!mine.isRunning() || mine.isOverAt(clock.instant())) {
-            throw Refusal.conflict("try-over", "This is handed in already; nothing can be added.");
+            throw Refusal.conflict("try-over", inWords("everyone.this-is-handed-in-already-nothing"));
         }
         return mine;
     }

@@ -1,5 +1,8 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -153,20 +156,24 @@ class KeyCorrections {
         for (long id : questionIds) {
             CorrectedQuestion question = offered.get(id);
             if (question == null) {
-                throw Refusal.conflict("nothing-corrected", "This question is marked by its newest key already.");
+                throw Refusal.conflict("nothing-corrected", inWords("attempt.this-question-is-marked-by-its"));
             }
             if (!question.comparable()) {
                 throw Refusal.conflict(
                         "asks-something-else",
-                        "\"" + question.prompt()
-                                + "\" asks something else now, so answers to it cannot be marked again.");
+                        inWords("attempt.asks-something-else-now-so-answers", "prompt", question.prompt()));
             }
         }
         Instant now = notes.clock().instant();
         List<Long> ids = questionIds.stream()
                 .map(id -> keys.saveAndFlush(key(taskId, id, now)).id)
                 .toList();
-        notes.audit().note(seen.classes().get(0), "key.corrected", taskId, questionIds.size() + " questions");
+        notes.audit()
+                .note(
+                        seen.classes().get(0),
+                        "key.corrected",
+                        taskId,
+                        keptWords("attempt.questions", "count", questionIds.size()));
         marking.all(taskId, now);
         return ids;
     }

@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -128,7 +130,7 @@ class LiveClass {
             }
         }
         if (given.isEmpty()) {
-            throw Refusal.conflict("nobody-under-time", "Nobody of these works under time any more.");
+            throw Refusal.conflict("nobody-under-time", inWords("attempt.nobody-of-these-works-under-time"));
         }
         return given;
     }

@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,7 +34,7 @@ class Phrases {
             return;
         }
         if (own.size() >= MOST) {
-            throw Refusal.conflict("too-many", "There are " + MOST + " phrases already. Take one away first.");
+            throw Refusal.conflict("too-many", inWords("attempt.there-are-phrases-already-take-one", "most", MOST));
         }
         PhraseRow made = new PhraseRow();
         made.adultId = current.adult().adultId();

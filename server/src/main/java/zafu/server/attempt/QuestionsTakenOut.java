@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import org.springframework.stereotype.Service;
@@ -58,8 +60,8 @@ class QuestionsTakenOut {
 
     private static String said(TakenOut how) {
         return switch (how) {
-            case FULL_POINTS -> "full points for everyone";
-            case NOT_COUNTED -> "not counted";
+            case FULL_POINTS -> inWords("attempt.full-points-for-everyone");
+            case NOT_COUNTED -> inWords("attempt.not-counted");
         };
     }
 

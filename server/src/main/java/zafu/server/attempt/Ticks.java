@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -45,7 +47,7 @@ class Ticks {
         Tasks.TaskForClass task = tasks.task(taskId);
         task.classes().forEach(permission::requireChange);
         if (task.way() != Way.OFF_SCREEN) {
-            throw Refusal.conflict("not-off-screen", "Students hand this in themselves; there is nothing to tick.");
+            throw Refusal.conflict("not-off-screen", inWords("attempt.students-hand-this-in-themselves"));
         }
         for (long student : students) {
             Tasks.Given given = task.given().get(new StudentId(student));

@@ -1,5 +1,8 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -62,10 +65,10 @@ class TryClocks {
         Attempt mine = own.requireToChange(tryId);
         Instant now = clock.instant();
         if (!mine.isRunning() || mine.isOverAt(now)) {
-            throw Refusal.conflict("try-over", "This is handed in already; there is no break to take.");
+            throw Refusal.conflict("try-over", inWords("everyone.this-is-handed-in-already-there-is"));
         }
         if (begin && mine.time().breakLeftAt(now).isZero()) {
-            throw Refusal.conflict("no-break-left", "There is no break left in this one.");
+            throw Refusal.conflict("no-break-left", inWords("everyone.there-is-no-break-left-in-this-one"));
         }
         mine.take(begin ? mine.time().pausedAt(now) : mine.time().resumedAt(now));
         attempts.save(mine);
@@ -78,15 +81,15 @@ class TryClocks {
     void addMinutes(long tryId, int minutes) {
         Attempt running = access.requireToChange(tryId);
         if (!running.isRunning() || running.isOverAt(clock.instant())) {
-            throw Refusal.conflict("try-over", "This try is over already. Another try can be given instead.");
+            throw Refusal.conflict("try-over", inWords("attempt.this-attempt-is-over-already"));
         }
         if (running.minutes == null) {
-            throw Refusal.conflict("no-limit", "This try has no time limit, so there is nothing to add to.");
+            throw Refusal.conflict("no-limit", inWords("attempt.this-attempt-has-no-time-limit-so"));
         }
         int added = running.addedMinutes + minutes;
         if (added < 0 || added > MOST_ADDED) {
             throw Refusal.unusable(
-                    "minutes-out-of-range", "Between 0 and " + MOST_ADDED + " minutes can be added to a try in all.");
+                    "minutes-out-of-range", inWords("attempt.between-and-minutes-can-be-added", "most", MOST_ADDED));
         }
         running.addedMinutes = added;
         running.take(running.time());
@@ -95,7 +98,7 @@ class TryClocks {
                 access.classOf(running),
                 minutes < 0 ? "try.minutes-taken-back" : "try.minutes-added",
                 running.studentId,
-                minutes + " minutes",
+                keptWords("attempt.minutes", "minutes", minutes),
                 Set.of(AuditSubject.task(running.taskId)));
         news.tellAll(running);
     }

@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -136,7 +138,7 @@ class TryReview {
     void remark(long tryId, Remark wanted) {
         Attempt attempt = access.requireToChange(tryId);
         if (wanted.returned() && attempt.isRunning()) {
-            throw Refusal.conflict("still-running", "The student is still working at it. It can be given back later.");
+            throw Refusal.conflict("still-running", inWords("attempt.the-student-is-still-working-at-it-2"));
         }
         attempt.remark = wanted.text().strip();
         if (wanted.returned() != (attempt.returnedAt != null)) {

@@ -1,5 +1,7 @@
 package zafu.server.attempt;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -78,11 +80,11 @@ class TryService {
             return running.get().id;
         }
         if (task.way() == Way.OFF_SCREEN) {
-            throw Refusal.conflict("off-screen", "This is done away from the screen. Your teacher ticks it.");
+            throw Refusal.conflict("off-screen", inWords("everyone.this-is-done-away-from-the-screen"));
         }
         if (before.isEmpty()) {
             work.heldBackBy(student, taskId).ifPresent(first -> {
-                throw Refusal.conflict("held-back", "First hand in \"" + first + "\".");
+                throw Refusal.conflict("held-back", inWords("everyone.first-hand-in", "first", first));
             });
         }
         Attempt begun = begin(taskId, student, given, before.size());
@@ -94,13 +96,13 @@ class TryService {
         Instant now = clock.instant();
         Terms.ForStudent terms = given.terms();
         if (!terms.isOpenAt(now)) {
-            throw Refusal.conflict("not-open", "This is not open yet. Come back a little later.");
+            throw Refusal.conflict("not-open", inWords("everyone.this-is-not-open-yet-come-back-a"));
         }
         if (terms.isClosedAt(now)) {
-            throw Refusal.conflict("closed", "This is closed now. Ask your teacher if you still want to do it.");
+            throw Refusal.conflict("closed", inWords("everyone.this-is-closed-now-ask-your"));
         }
         if (triesBefore >= terms.tries()) {
-            throw Refusal.conflict("no-try-left", "You have handed this in already.");
+            throw Refusal.conflict("no-try-left", inWords("everyone.you-have-handed-this-in-already"));
         }
         Attempt begun = new Attempt();
         begun.taskId = taskId;
@@ -132,9 +134,7 @@ class TryService {
     /** What was handed in stays to be seen. */
     private void requireNotTakenBack(Attempt mine) {
         if (mine.isRunning() && !keeper.isStillTheirs(mine)) {
-            throw Refusal.conflict(
-                    "taken-back",
-                    "Your teacher has withdrawn this. Your answers are saved. You do not have to do anything more.");
+            throw Refusal.conflict("taken-back", inWords("everyone.your-teacher-has-withdrawn-this"));
         }
     }
 

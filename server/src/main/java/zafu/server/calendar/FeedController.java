@@ -17,15 +17,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.calendar.FeedApi.FeedShown;
 import zafu.server.calendar.FeedApi.NewFeed;
+import zafu.server.platform.Words;
 
 /** Calendars in the iCalendar format: feeds without signing in, downloads with it. */
 @RestController
 class FeedController {
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
     private final CalendarFeeds feeds;
+    private final LanguageOfFeed languages;
 
-    FeedController(CalendarFeeds feeds) {
+    FeedController(CalendarFeeds feeds, LanguageOfFeed languages) {
         this.feeds = feeds;
+        this.languages = languages;
     }
 
     @GetMapping("/calendar/{address}.ics")
@@ -33,7 +36,7 @@ class FeedController {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(feeds.read(address));
+                .body(Words.speaking(languages.at(address), () -> feeds.read(address)));
     }
 
     @GetMapping("/api/calendar/feeds")

@@ -1,5 +1,7 @@
 package zafu.server.calendar;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -68,8 +70,12 @@ class StaffEntries {
 
     private static void add(List<Entry> entries, Planned task, Bar bar, int place, String whom) {
         String key = "task-" + task.taskId() + "-" + bar.versionId() + (place == 0 ? "" : "-" + place);
-        bar.opens().ifPresent(at -> entries.add(new Entry(key + "-opens", at, null, "Opens: " + task.name(), whom)));
-        bar.due().ifPresent(at -> entries.add(new Entry(key + "-due", at, null, "Due: " + task.name(), whom)));
+        bar.opens()
+                .ifPresent(at -> entries.add(new Entry(
+                        key + "-opens", at, null, inWords("everyone.calendar-opens", "title", task.name()), whom)));
+        bar.due()
+                .ifPresent(at -> entries.add(new Entry(
+                        key + "-due", at, null, inWords("everyone.calendar-due", "title", task.name()), whom)));
     }
 
     /** The groups that all of the students of a bar make up, or how many they are. */
@@ -79,7 +85,7 @@ class StaffEntries {
                 .map(GroupWithMembers::name)
                 .distinct()
                 .collect(Collectors.joining(", "));
-        String count = bar.students().size() == 1 ? "1 student" : bar.students().size() + " students";
+        String count = inWords("calendar.students", "count", bar.students().size());
         return named.isEmpty() ? count : named + " · " + count;
     }
 
@@ -99,7 +105,7 @@ class StaffEntries {
                         .map(id -> names.getOrDefault(id, ""))
                         .sorted()
                         .collect(Collectors.joining(", "));
-                String title = each.title().isEmpty() ? "At the table" : each.title();
+                String title = each.title().isEmpty() ? inWords("everyone.at-the-table") : each.title();
                 entries.add(new Entry(
                         "session-" + each.id(),
                         each.begins(),

@@ -1,5 +1,7 @@
 package zafu.server.calendar;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -52,7 +54,7 @@ class StudentEntries {
                             "mine-session-" + each.id(),
                             each.begins(),
                             each.begins().plusSeconds(60L * each.minutes()),
-                            "At the table",
+                            inWords("everyone.at-the-table"),
                             "")));
         }
         return entries;
@@ -62,9 +64,11 @@ class StudentEntries {
         String key = "mine-" + taskId;
         given.terms()
                 .opens()
-                .ifPresent(at -> entries.add(new Entry(key + "-opens", at, null, "Opens: " + given.title(), "")));
+                .ifPresent(at -> entries.add(new Entry(
+                        key + "-opens", at, null, inWords("everyone.calendar-opens", "title", given.title()), "")));
         given.terms()
                 .due()
-                .ifPresent(at -> entries.add(new Entry(key + "-due", at, null, "Due: " + given.title(), "")));
+                .ifPresent(at -> entries.add(new Entry(
+                        key + "-due", at, null, inWords("everyone.calendar-due", "title", given.title()), "")));
     }
 }

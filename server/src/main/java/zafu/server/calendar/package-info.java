@@ -1,7 +1,7 @@
 /**
  * Calendars for other programs: feeds under addresses that cannot be guessed, and files to download.
  */
-@ApplicationModule(allowedDependencies = {"access", "arrangement", "plan", "platform", "roster", "task"})
+@ApplicationModule(allowedDependencies = {"access", "arrangement", "ease", "plan", "platform", "roster", "task"})
 @NullMarked
 package zafu.server.calendar;
 

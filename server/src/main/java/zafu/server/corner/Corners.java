@@ -1,5 +1,7 @@
 package zafu.server.corner;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -89,10 +91,7 @@ class Corners {
     /** Whoever changes something must have seen how it is now; otherwise their words stay with them. */
     static void requireSame(long now, long seen, String what) {
         if (now != seen) {
-            throw Refusal.conflict(
-                    "changed-since",
-                    "Somebody else changed this " + what
-                            + " meanwhile. What you wrote is still here; look at theirs first.");
+            throw Refusal.conflict("changed-since", inWords("corner.changed." + what));
         }
     }
 
@@ -102,6 +101,6 @@ class Corners {
         if (address.isEmpty() || WebAddress.isOne(address)) {
             return address;
         }
-        throw Refusal.unusableField("no-address", field, "An address begins with https:// and names a page.");
+        throw Refusal.unusableField("no-address", field, inWords("corner.an-address-begins-with-https-and"));
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.corner;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
@@ -116,7 +118,7 @@ class Notices {
 
     private void fill(Notice notice, NoticeEdit wanted) {
         if (!wanted.everyone() && wanted.corners().isEmpty()) {
-            throw Refusal.unusableField("for-nobody", "corners", "Choose at least one corner, or everyone.");
+            throw Refusal.unusableField("for-nobody", "corners", inWords("corner.choose-at-least-one-corner-or"));
         }
         notice.text = wanted.text().strip();
         notice.link = Corners.address(wanted.link(), "link");

@@ -1,5 +1,7 @@
 package zafu.server.corner;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -74,7 +76,7 @@ class SharedFiles {
     private Corner requireMineToAdd(long cornerId) {
         Corner corner = access.requireMine(cornerId);
         if (!corner.studentsAdd) {
-            throw Refusal.notAllowed("Only teachers put files here.");
+            throw Refusal.notAllowed(inWords("everyone.only-teachers-put-files-here"));
         }
         return corner;
     }
@@ -143,7 +145,7 @@ class SharedFiles {
 
     private CornerFile checked(String name, byte[] content, long most) {
         if (content.length > most) {
-            throw Refusal.tooLarge("\"" + name + "\" is larger than " + (most >> 20) + " MB.");
+            throw Refusal.tooLarge(inWords("everyone.is-larger-than-mb-2", "name", name, "most", (most >> 20)));
         }
         CheckedFiles.Checked checked = CheckedFiles.check(name, content);
         CornerFile made = new CornerFile();
@@ -157,7 +159,7 @@ class SharedFiles {
 
     private long keep(Corner corner, CornerFile made) {
         if (files.countByCornerIdAndRemovedAtIsNull(corner.id) >= MOST_FILES) {
-            throw Refusal.conflict("files-enough", "There are 200 files here already. Take one away first.");
+            throw Refusal.conflict("files-enough", inWords("everyone.there-are-files-here-already-take"));
         }
         made.cornerId = corner.id;
         files.save(made);

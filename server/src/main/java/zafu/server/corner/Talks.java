@@ -1,5 +1,7 @@
 package zafu.server.corner;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -90,11 +92,11 @@ class Talks {
         Talk talk = require(talkId);
         Corner corner = access.requireMine(talk.cornerId);
         if (talk.closedAt != null) {
-            throw Refusal.conflict("talk-closed", "This talk is closed. Nothing more can be said in it.");
+            throw Refusal.conflict("talk-closed", inWords("everyone.this-talk-is-closed-nothing-more"));
         }
         if (posts.countByStudentIdAndPostedAtAfter(student, clock.instant().minus(Duration.ofMinutes(1)))
                 >= MOST_IN_A_MINUTE) {
-            throw Refusal.tooOften("That was a lot at once. Wait a minute, then go on.");
+            throw Refusal.tooOften(inWords("everyone.that-was-a-lot-at-once-wait-a"));
         }
         TalkPost made = new TalkPost();
         made.studentId = student;
@@ -118,7 +120,7 @@ class Talks {
                 .replaceAll("[\\u202A-\\u202E\\u2066-\\u2069]", "")
                 .replaceAll("(\\p{M}{4})\\p{M}+", "$1");
         if (kept.isBlank()) {
-            throw Refusal.unusableField("nothing-said", "text", "Write something first.");
+            throw Refusal.unusableField("nothing-said", "text", inWords("everyone.write-something-first"));
         }
         return kept;
     }

@@ -19,7 +19,7 @@ import zafu.server.roster.SchoolSettings;
 
 /** What the student has chosen, and where they have not, what is granted to them: large text where that is. */
 @Service
-class MyEase {
+public class MyEase {
     private final StudentEaseRepository chosen;
     private final Needs needs;
     private final SchoolSettings school;
@@ -79,6 +79,13 @@ class MyEase {
             SpokenLanguage.require(SpokenLanguage.TO_STUDENTS, language);
         }
         return language;
+    }
+
+    /** In which a student is spoken to: what they chose, else that of home, else the first that Zafu speaks. */
+    @Transactional(readOnly = true)
+    public String language(long student) {
+        String own = chosen.findById(student).map(each -> each.language).orElseGet(() -> ofHome(student));
+        return own == null ? SpokenLanguage.TO_STUDENTS.get(0) : own;
     }
 
     private @Nullable String ofHome(long student) {

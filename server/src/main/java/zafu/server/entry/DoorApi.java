@@ -26,9 +26,7 @@ final class DoorApi {
             long id, String givenName, String familyName, @Nullable String group, Instant askedAt, boolean known) {}
 
     /** @param password absent to keep the one there is */
-    record DoorEdit(
-            boolean opened,
-            @Nullable @Size(min = 4, max = 60, message = "needs at least 4 characters") String password) {}
+    record DoorEdit(boolean opened, @Nullable @Size(min = 4, max = 60, message = "{needs-letters}") String password) {}
 
     record JoinAsked(
             @NotBlank @Size(max = 20) String code,

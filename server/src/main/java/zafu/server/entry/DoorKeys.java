@@ -1,5 +1,7 @@
 package zafu.server.entry;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -42,10 +44,10 @@ class DoorKeys {
         boolean right = passwords.matches(password, door.map(Door::passwordHash).orElse(hashOfNoDoor));
         if (door.isEmpty() || !right) {
             guesses.wrong(counts);
-            throw Refusal.wrongSignIn("Code and password do not go together. Please ask your teacher.");
+            throw Refusal.wrongSignIn(inWords("everyone.code-and-password-do-not-go"));
         }
         if (!door.get().opened()) {
-            throw Refusal.conflict("door-closed", "Nobody is taken in just now. Please ask your teacher.");
+            throw Refusal.conflict("door-closed", inWords("everyone.nobody-is-taken-in-just-now-please"));
         }
         return door.get();
     }
@@ -54,7 +56,7 @@ class DoorKeys {
     long openGroup(GroupDoorApi.GroupKey key) {
         Long groupId = open(key.code(), key.password(), "joining a group").groupId();
         if (groupId == null) {
-            throw Refusal.conflict("no-group", "This is the code of a class, not of a group.");
+            throw Refusal.conflict("no-group", inWords("everyone.this-is-the-code-of-a-class-not-of"));
         }
         return groupId;
     }

@@ -1,5 +1,7 @@
 package zafu.server.entry;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -122,7 +124,7 @@ class Doors implements StudentPart {
             door.code = EntryCodes.draw(6);
             if (edit.password() == null) {
                 throw Refusal.unusableField(
-                        "no-password", "password", "Choose a password that you tell the students of this class.");
+                        "no-password", "password", inWords("entry.choose-a-password-that-you-tell"));
             }
         }
         if (edit.password() != null) {
@@ -139,7 +141,7 @@ class Doors implements StudentPart {
         DoorKeys.Door door = keys.open(asked.code(), asked.password(), "joining a class");
         long classId = door.classId();
         if (requests.countByClassIdAndState(classId, JoinRequest.State.WAITING) >= MOST_WAITING) {
-            throw Refusal.conflict("too-many-waiting", "Many are waiting already. Please ask your teacher.");
+            throw Refusal.conflict("too-many-waiting", inWords("everyone.many-are-waiting-already-please"));
         }
         JoinRequest request = new JoinRequest();
         request.classId = classId;
@@ -178,7 +180,7 @@ class Doors implements StudentPart {
                 || issued == null
                 || issued.code() == null
                 || issued.issuedAt().isAfter(request.letInAt)) {
-            throw Refusal.conflict("not-told-again", "You are in. Your teacher has a card with your code for you.");
+            throw Refusal.conflict("not-told-again", inWords("everyone.you-are-in-your-teacher-has-a-card"));
         }
         request.toldAt = now;
         return issued.code();
@@ -198,8 +200,12 @@ class Doors implements StudentPart {
         if (named != null && who == null) {
             throw Refusal.conflict(
                     "known-name",
-                    "There is " + request.givenName + " " + request.familyName
-                            + " in this class already. Say whether it is the same child.");
+                    inWords(
+                            "entry.there-is-in-this-class-already-say",
+                            "givenName",
+                            request.givenName,
+                            "familyName",
+                            request.familyName));
         }
         Long known = who == DoorApi.Known.ANOTHER ? null : named;
         request.studentId = known != null

@@ -1,17 +1,24 @@
 package zafu.server.entry;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.util.HtmlUtils;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.EntryCodes;
 import zafu.server.platform.PdfPages;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.SpokenLanguage;
+import zafu.server.platform.Words;
 import zafu.server.roster.Roster;
 import zafu.server.roster.Roster.StudentName;
 import zafu.server.roster.SchoolSettings;
@@ -43,13 +50,13 @@ class EntryCards {
     byte[] pdf(long classId, List<Long> wanted, String home) {
         permission.requireSee(classId);
         if (!permission.mayHandOutCodes(classId)) {
-            throw Refusal.notAllowed("Only the class's teachers and support staff see entry codes.");
+            throw Refusal.notAllowed(inWords("entry.only-the-classs-teachers-and"));
         }
         List<Card> cards = cards(classId, wanted);
         if (cards.isEmpty()) {
-            throw Refusal.conflict("no-codes", "None of these students has an entry code. Give them new ones first.");
+            throw Refusal.conflict("no-codes", inWords("entry.none-of-these-students-has-an"));
         }
-        audit.note(classId, "entry-cards.printed", classId, cards.size() + " cards");
+        audit.note(classId, "entry-cards.printed", classId, keptWords("entry.cards", "count", cards.size()));
         return PdfPages.of(html(cards, home, school.paper()));
     }
 
@@ -97,8 +104,8 @@ class EntryCards {
             }
             pages.append("</table>");
         }
-        return "<html><head><title>Entry cards</title><style>" + style(paper) + "</style></head><body>" + pages
-                + "</body></html>";
+        return "<html><head><title>" + PdfPages.text(inWords("entry.entry-cards")) + "</title><style>" + style(paper)
+                + "</style></head><body>" + pages + "</body></html>";
     }
 
     private static String style(String paper) {
@@ -125,8 +132,21 @@ class EntryCards {
         return "<table class='card'><tr><td><div class='school'>" + PdfPages.text(school.name())
                 + "</div><div class='" + nameClass(card.student()) + "'>"
                 + PdfPages.text(card.student().fullName()) + "</div><div class='code'>" + shown
-                + "</div><div class='how'>Go to " + HtmlUtils.htmlEscape(home, "UTF-8")
-                + "<br/>and type your code, or scan:</div></td><td style='width:34mm'><img src='"
+                + "</div><div class='how'>" + how(card.student(), home)
+                + "</div></td><td style='width:34mm'><img src='"
                 + QrImage.dataUri(home + "/#" + code) + "' alt=''/></td></tr></table>";
+    }
+
+    /** What to do with the card: as the school says it, and as it is said at home. */
+    private String how(StudentName student, String home) {
+        Set<String> said = new LinkedHashSet<>();
+        said.add(how(home));
+        SpokenLanguage.among(SpokenLanguage.TO_STUDENTS, roster.languageAtHome(student.id()))
+                .ifPresent(language -> said.add(Words.speaking(language, () -> how(home))));
+        return said.stream().map(PdfPages::text).collect(Collectors.joining("<br/>"));
+    }
+
+    private static String how(String home) {
+        return inWords("everyone.how-to-enter", "address", home);
     }
 }

@@ -41,7 +41,7 @@ final class GroupDoorApi {
             boolean opened,
             boolean atOnce,
             @Nullable @Min(1) @Max(200) Integer most,
-            @Nullable @Size(min = 4, max = 60, message = "needs at least 4 characters") String password,
+            @Nullable @Size(min = 4, max = 60, message = "{needs-letters}") String password,
             long version) {}
 
     record GroupKey(@NotBlank @Size(max = 20) String code, @NotBlank @Size(max = 60) String password) {}

@@ -1,5 +1,7 @@
 package zafu.server.entry;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -130,7 +132,7 @@ class GroupDoors implements StudentPart {
         GroupOfClass group = requireChange(groupId);
         GroupDoor door = doors.findByGroupId(groupId).orElseGet(GroupDoor::new);
         if (door.version != edit.version()) {
-            throw Refusal.conflict("changed-meanwhile", "Somebody else has changed this meanwhile. Look at it again.");
+            throw Refusal.conflict("changed-meanwhile", inWords("entry.somebody-else-has-changed-this"));
         }
         if (door.id == null) {
             door.groupId = groupId;
@@ -138,7 +140,7 @@ class GroupDoors implements StudentPart {
             door.code = EntryCodes.draw(7);
             if (edit.password() == null) {
                 throw Refusal.unusableField(
-                        "no-password", "password", "Choose a password that you tell the students of this group.");
+                        "no-password", "password", inWords("entry.choose-a-password-that-you-tell-2"));
             }
         }
         if (edit.password() != null) {

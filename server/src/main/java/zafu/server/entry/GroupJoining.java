@@ -1,5 +1,7 @@
 package zafu.server.entry;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +65,7 @@ class GroupJoining {
         GroupDoor door = doors.findToPass(keys.openGroup(key)).orElseThrow();
         GroupOfClass group = arrangements.group(door.groupId);
         if (group.has(student)) {
-            throw Refusal.conflict("in-it-already", "You are in this group already.");
+            throw Refusal.conflict("in-it-already", inWords("everyone.you-are-in-this-group-already"));
         }
         requireRoom(door, group);
         if (door.atOnce && bench.letInIfFree(group.arrangementId(), group.id(), student, door.openedBy)) {
@@ -85,7 +87,7 @@ class GroupJoining {
         GroupOfClass group = arrangements.group(keys.openGroup(key));
         if (permission.roles().containsKey(group.classId())
                 && permission.reach(group.classId()).seesGroup(group.id())) {
-            throw Refusal.conflict("in-it-already", "You see this group already.");
+            throw Refusal.conflict("in-it-already", inWords("everyone.you-see-this-group-already"));
         }
         if (!requests.existsByGroupIdAndAdultIdAndState(group.id(), adult, JoinRequest.State.WAITING)) {
             ask(group, null, adult);
@@ -94,7 +96,7 @@ class GroupJoining {
 
     private void ask(GroupOfClass group, @Nullable Long student, @Nullable Long adult) {
         if (requests.countByClassIdAndState(group.classId(), JoinRequest.State.WAITING) >= MOST_WAITING) {
-            throw Refusal.conflict("too-many-waiting", "Many are waiting already. Please ask your teacher.");
+            throw Refusal.conflict("too-many-waiting", inWords("everyone.many-are-waiting-already-please"));
         }
         GroupRequest request = new GroupRequest();
         request.groupId = group.id();
@@ -108,7 +110,7 @@ class GroupJoining {
 
     static void requireRoom(GroupDoor door, GroupOfClass group) {
         if (!door.hasRoomBeside(group.members().size())) {
-            throw Refusal.conflict("group-full", "This group is full.");
+            throw Refusal.conflict("group-full", inWords("everyone.this-group-is-full"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -149,8 +151,8 @@ final class ClassListReading {
         List<String> said = new ArrayList<>(sheet.passedOver());
         sheet.rows().stream()
                 .filter(row -> TableShape.isSum(wholeName(row)))
-                .forEach(row -> said.add("Row " + row.number() + " is called \"" + wholeName(row)
-                        + "\". It adds up the others and is passed over."));
+                .forEach(row -> said.add(
+                        inWords("exchange.row-is-called-it-adds-up-the", "row", row.number(), "name", wholeName(row))));
         return said;
     }
 
@@ -171,19 +173,24 @@ final class ClassListReading {
         if (row.cells().size() > sheet.header().size()) {
             problems.add(
                     0,
-                    "has " + row.cells().size() + " cells, but the file has "
-                            + sheet.header().size() + " columns: one separator too many");
+                    inWords(
+                            "exchange.has-cells-but-the-file-has-columns",
+                            "count",
+                            row.cells().size(),
+                            "columns",
+                            sheet.header().size()));
         }
         if (names[0].isEmpty()) {
-            problems.add(0, "has no name");
+            problems.add(0, inWords("exchange.has-no-name"));
         } else if (FORMULA_FAULT.matcher(names[0]).matches()) {
-            problems.add(0, "has \"" + names[0] + "\" for a name: a formula in the file went wrong");
+            problems.add(0, inWords("exchange.has-for-a-name-a-formula-in-the", "name", names[0]));
         } else if (names[0].length() > LONGEST_NAME || names[1].length() > LONGEST_NAME) {
-            problems.add(0, "has a name of more than " + LONGEST_NAME + " letters");
+            problems.add(0, inWords("exchange.has-a-name-of-more-than-letters", "most", LONGEST_NAME));
         } else {
             seenBefore(names, number, day.day(), row).ifPresent(problems::add);
         }
-        String problem = problems.isEmpty() ? null : "Row " + row.number() + " " + problems.get(0) + ".";
+        String problem =
+                problems.isEmpty() ? null : inWords("exchange.row", "row", row.number(), "problem", problems.get(0));
         return new ReadRow(
                 row.number(),
                 names[0],
@@ -245,7 +252,14 @@ final class ClassListReading {
         if (!number.isEmpty()) {
             String before = nameOfNumber.putIfAbsent(number, name);
             if (before != null && !before.equalsIgnoreCase(name)) {
-                return Optional.of("gives " + name + " the number " + number + ", which " + before + " has already");
+                return Optional.of(inWords(
+                        "exchange.gives-the-number-which-has-already",
+                        "name",
+                        name,
+                        "number",
+                        number,
+                        "before",
+                        before));
             }
         }
         if (needs.isLong()) {
@@ -255,7 +269,7 @@ final class ClassListReading {
                 + (days.isGiven() ? takenOn : "");
         Integer before = rowOfPerson.putIfAbsent(key, row.number());
         return Optional.ofNullable(before)
-                .map(earlier -> "names " + name + ", who stands in row " + earlier + " already");
+                .map(earlier -> inWords("exchange.names-who-stands-in-row-already", "name", name, "earlier", earlier));
     }
 
     private int grade(Sheet.Row row, List<String> problems) {
@@ -270,7 +284,7 @@ final class ClassListReading {
         if (matcher.matches() && Integer.parseInt(matcher.group(1)) <= HIGHEST_GRADE) {
             return Integer.parseInt(matcher.group(1));
         }
-        problems.add("has \"" + typed + "\" as grade, which is none from 0 to " + HIGHEST_GRADE);
+        problems.add(inWords("exchange.has-as-grade-which-is-none-from-to", "typed", typed, "most", HIGHEST_GRADE));
         return gradeOtherwise;
     }
 
@@ -289,8 +303,12 @@ final class ClassListReading {
                 }
             }
             if (!(read instanceof ScoreText.NotAssessed)) {
-                problems.add("has \"" + typed + "\" under " + sheet.header().get(use.column())
-                        + ", which is no share from 0 to 100 %");
+                problems.add(inWords(
+                        "exchange.has-under-which-is-no-share-from",
+                        "typed",
+                        typed,
+                        "column",
+                        sheet.header().get(use.column())));
             }
         }
         return skills;

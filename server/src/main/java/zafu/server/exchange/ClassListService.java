@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -111,12 +113,15 @@ class ClassListService {
         if (!open.isEmpty()) {
             throw Refusal.unusable(
                     "questions-open",
-                    (open.size() == 1 ? "One question" : open.size() + " questions")
-                            + " about the file must be answered first. "
-                            + open.get(0).asks());
+                    inWords(
+                            "exchange.questions-open",
+                            "count",
+                            open.size(),
+                            "first",
+                            open.get(0).asks()));
         }
         if (list.good().isEmpty()) {
-            throw Refusal.unusable("no-good-row", "No row of this file can be taken as it is. Nothing was changed.");
+            throw Refusal.unusable("no-good-row", inWords("exchange.no-row-of-this-file-can-be-taken"));
         }
         shapes.remember(
                 list.sheet().header(),
@@ -129,7 +134,7 @@ class ClassListService {
         boolean named = uses.stream()
                 .anyMatch(use -> use.as() == ColumnUse.Use.GIVEN_NAME || use.as() == ColumnUse.Use.FULL_NAME);
         if (!named) {
-            throw Refusal.unusable("no-name-column", "Choose the column that holds the students' names.");
+            throw Refusal.unusable("no-name-column", inWords("exchange.choose-the-column-that-holds-the"));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -59,32 +61,32 @@ final class ColumnGuess {
         for (Use use : ColumnNames.usesOf(name)) {
             if (fits(use, column)) {
                 return use == Use.STUDENT_NUMBER && countsTheRows(column)
-                        ? asked(column, "The numbers only count the rows.")
-                        : new Guess(ColumnUse.plain(column, use), "by its name", true);
+                        ? asked(column, inWords("exchange.the-numbers-only-count-the-rows"))
+                        : new Guess(ColumnUse.plain(column, use), inWords("exchange.by-its-name"), true);
             }
         }
         if (isCalledAsAMeasure(column)) {
-            return new Guess(scoreColumn(column), "called like the measure", true);
+            return new Guess(scoreColumn(column), inWords("exchange.called-like-the-measure"), true);
         }
         if (holdsShares(column)) {
-            return new Guess(ColumnUse.plain(column, Use.SKILL), "holds percentages", false);
+            return new Guess(ColumnUse.plain(column, Use.SKILL), inWords("exchange.holds-percentages"), false);
         }
         if (!holdsScores(column) || name.isEmpty()) {
             return new Guess(ColumnUse.plain(column, Use.NOTHING), whyNothing(column), true);
         }
         if (measureNamed(column).isPresent()) {
-            return new Guess(scoreColumn(column), "its name begins like the measure’s", false);
+            return new Guess(scoreColumn(column), inWords("exchange.its-name-begins-like-the-measures"), false);
         }
         if (looksLikeIds(column)) {
-            return asked(column, "They look like numbers of students, and there is no measure of that name.");
+            return asked(column, inWords("exchange.they-look-like-numbers-of-students"));
         }
         if (SheetReader.isUnnamed(name)) {
-            return asked(column, "The file does not say what its columns are called.");
+            return asked(column, inWords("exchange.the-file-does-not-say-what-its"));
         }
         if (DateText.read(name, DateText.Order.DAY_FIRST) instanceof DateText.Day) {
-            return asked(column, "The column is called like a day, not like a measure.");
+            return asked(column, inWords("exchange.the-column-is-called-like-a-day"));
         }
-        return new Guess(scoreColumn(column), "holds numbers; there is no measure of that name yet", false);
+        return new Guess(scoreColumn(column), inWords("exchange.holds-numbers-there-is-no-measure"), false);
     }
 
     private String whyNothing(int column) {
@@ -96,16 +98,19 @@ final class ColumnGuess {
                 new ColumnUse(column, Use.SCORE, null, sheet.header().get(column), roundedUp(largestIn(column)));
         String answer = asking.ofShape(
                         "column:" + column,
-                        "What are the numbers under “" + sheet.header().get(column) + "”?",
+                        inWords(
+                                "exchange.what-are-the-numbers-under",
+                                "column",
+                                sheet.header().get(column)),
                         why,
                         List.of(
-                                new Choice(Use.NOTHING.name(), "Nothing that is needed: leave the column out"),
-                                new Choice(Use.STUDENT_NUMBER.name(), "The school’s numbers of the students"),
-                                new Choice(Use.SCORE.name(), "Scores, of a new measure")))
+                                new Choice(Use.NOTHING.name(), inWords("exchange.nothing-that-is-needed-leave-the")),
+                                new Choice(Use.STUDENT_NUMBER.name(), inWords("exchange.the-schools-numbers-of-the")),
+                                new Choice(Use.SCORE.name(), inWords("exchange.scores-of-a-new-measure"))))
                 .orElse(Use.NOTHING.name());
         return new Guess(
                 answer.equals(Use.SCORE.name()) ? scores : ColumnUse.plain(column, Use.valueOf(answer)),
-                "see the question about it",
+                inWords("exchange.see-the-question-about-it"),
                 false);
     }
 

@@ -1,10 +1,10 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.Collection;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -57,9 +57,7 @@ sealed interface DateText {
 
     /** The day as the question about it names it, such as "3 February 2027". */
     static String shown(String typed, Order order) {
-        return read(typed, order) instanceof Day day
-                ? day.date().format(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH))
-                : typed;
+        return read(typed, order) instanceof Day day ? inWords("exchange.the-day", "day", day.date()) : typed;
     }
 
     static DateText read(String typed, Order order) {
@@ -76,7 +74,7 @@ sealed interface DateText {
             return day(dots.group(3), dots.group(2), dots.group(1));
         }
         Matcher slashes = SLASHES.matcher(text);
-        return slashes.matches() ? ordered(slashes, order) : new NoDay("is no date. Write it like 2027-02-09");
+        return slashes.matches() ? ordered(slashes, order) : new NoDay(inWords("exchange.is-no-date-write-it-like"));
     }
 
     private static DateText ordered(Matcher slashes, Order order) {
@@ -86,7 +84,7 @@ sealed interface DateText {
                 && dayFirst instanceof Day
                 && monthFirst instanceof Day
                 && !dayFirst.equals(monthFirst)) {
-            return new NoDay("may be two days, by day or by month first. Write it like 2027-02-09");
+            return new NoDay(inWords("exchange.may-be-two-days-by-day-or-by-month"));
         }
         if (order == Order.MONTH_FIRST) {
             return monthFirst;
@@ -100,7 +98,7 @@ sealed interface DateText {
             return new Day(LocalDate.of(
                     written < 100 ? 2000 + written : written, Integer.parseInt(month), Integer.parseInt(day)));
         } catch (DateTimeException impossible) {
-            return new NoDay("is a day that does not exist");
+            return new NoDay(inWords("exchange.is-a-day-that-does-not-exist"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -50,15 +52,21 @@ final class DayCells {
     private Optional<String> askOrder(String example, Asking asking) {
         return asking.ofShape(
                 "dates",
-                "Column “" + header + "”: is “" + example + "” written with the month or the day first?",
-                "Every day in the column can be read both ways.",
+                inWords("exchange.column-is-written-with-the-month", "header", header, "example", example),
+                inWords("exchange.every-day-in-the-column-can-be"),
                 List.of(
                         new Choice(
                                 DateText.Order.MONTH_FIRST.name(),
-                                "Month first: " + DateText.shown(example, DateText.Order.MONTH_FIRST)),
+                                inWords(
+                                        "exchange.month-first",
+                                        "day",
+                                        DateText.shown(example, DateText.Order.MONTH_FIRST))),
                         new Choice(
                                 DateText.Order.DAY_FIRST.name(),
-                                "Day first: " + DateText.shown(example, DateText.Order.DAY_FIRST))));
+                                inWords(
+                                        "exchange.day-first",
+                                        "day",
+                                        DateText.shown(example, DateText.Order.DAY_FIRST)))));
     }
 
     private Optional<String> askFar(List<String> cells, Asking asking) {
@@ -73,11 +81,15 @@ final class DayCells {
         }
         return asking.ofFile(
                 "far-days",
-                "Column “" + header + "” says " + Asking.examples(far) + ".",
-                "No score of these students can be of such a day: it is long ago, or still to come.",
+                inWords("exchange.column-says", "header", header, "examples", Asking.examples(far)),
+                inWords("exchange.no-score-of-these-students-can-be"),
                 List.of(
-                        new Choice(LIST_DAY, "Take " + otherwise + " instead"),
-                        new Choice(ROWS_OUT, far.size() == 1 ? "Leave its rows out" : "Leave their rows out")));
+                        new Choice(LIST_DAY, inWords("exchange.take-instead", "otherwise", otherwise)),
+                        new Choice(
+                                ROWS_OUT,
+                                far.size() == 1
+                                        ? inWords("exchange.leave-its-rows-out")
+                                        : inWords("exchange.leave-their-rows-out"))));
     }
 
     private boolean isFar(LocalDate day) {
@@ -99,7 +111,7 @@ final class DayCells {
         }
         DateText read = DateText.read(typed, order);
         if (read instanceof DateText.NoDay none) {
-            problems.add("has \"" + typed + "\" under " + header + ", which " + none.fault());
+            problems.add(inWords("exchange.has-under-which", "typed", typed, "header", header, "fault", none.fault()));
         }
         if (!(read instanceof DateText.Day day)) {
             return new Cell(otherwise, null);

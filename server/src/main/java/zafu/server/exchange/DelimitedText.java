@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
@@ -26,7 +28,7 @@ final class DelimitedText {
 
     static List<Sheet.Row> rows(String text) {
         if (text.isBlank()) {
-            throw Refusal.unusable("file-empty", "The file is empty.");
+            throw Refusal.unusable("file-empty", inWords("exchange.the-file-is-empty"));
         }
         requireText(text);
         Matcher said = SAID.matcher(text);
@@ -52,8 +54,7 @@ final class DelimitedText {
                 .filter(c -> c == '\uFFFD' || (c < ' ' && c != '\n' && c != '\r' && c != '\t'))
                 .count();
         if (odd > 0 || text.stripLeading().startsWith("<") || text.startsWith("{")) {
-            throw noTable("The file is not a table of text, nor a spreadsheet that Zafu reads (.xlsx, .ods). "
-                    + "Save it from your spreadsheet as CSV and import that.");
+            throw noTable(inWords("exchange.the-file-is-not-a-table-of-text"));
         }
     }
 
@@ -97,8 +98,10 @@ final class DelimitedText {
     /** What is after it would otherwise become one cell, and the students in it nobody. */
     private static Refusal openQuote(String said) {
         Matcher opened = OPENED_IN.matcher(said);
-        String where = opened.find() ? "in line " + opened.group(1) : "somewhere";
-        return noTable("A quotation mark is opened " + where + " and closed nowhere below it.");
+        return noTable(
+                opened.find()
+                        ? inWords("exchange.quote-opened-in-line", "line", opened.group(1))
+                        : inWords("exchange.quote-opened-somewhere"));
     }
 
     private static List<String> cells(CSVRecord record) {

@@ -1,5 +1,8 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -44,7 +47,7 @@ class Exports {
     OutTable table(long classId, ExportApi.What what, List<Long> wanted) {
         permission.requireSee(classId);
         if (!permission.mayHandOutCodes(classId)) {
-            throw Refusal.notAllowed("Lists go out to the class's teachers and support staff.");
+            throw Refusal.notAllowed(inWords("exchange.lists-go-out-to-the-classs"));
         }
         if (what == ExportApi.What.NEEDS) {
             permission.requireSeeNeeds(classId);
@@ -53,7 +56,11 @@ class Exports {
                 .filter(each -> !each.archived())
                 .filter(each -> wanted.isEmpty() || wanted.contains(each.id()))
                 .toList();
-        audit.note(classId, "list.given-out", classId, what + " of " + students.size() + " students");
+        audit.note(
+                classId,
+                "list.given-out",
+                classId,
+                keptWords("exchange.list-of-students", "what", what.name(), "count", students.size()));
         return switch (what) {
             case STUDENTS -> students(students);
             case SCORES -> scores(students);
@@ -73,16 +80,16 @@ class Exports {
                 each.facts().language(),
                 String.join("; ", each.tags()))));
         return new OutTable(
-                "Students",
+                inWords("exchange.head.students"),
                 List.of(
-                        "Number",
-                        "Given name",
-                        "Family name",
-                        "Preferred name",
-                        "Grade",
-                        "Home class",
-                        "Language",
-                        "Tags"),
+                        inWords("exchange.head.number"),
+                        inWords("exchange.given-name"),
+                        inWords("exchange.family-name"),
+                        inWords("exchange.preferred-name"),
+                        inWords("exchange.head.grade"),
+                        inWords("exchange.home-class"),
+                        inWords("exchange.head.language"),
+                        inWords("exchange.head.tags")),
                 rows);
     }
 
@@ -109,9 +116,13 @@ class Exports {
                 rows.add(row);
             });
         }
-        List<String> header = new ArrayList<>(List.of("Number", "Given name", "Family name", "Date"));
+        List<String> header = new ArrayList<>(List.of(
+                inWords("exchange.head.number"),
+                inWords("exchange.given-name"),
+                inWords("exchange.family-name"),
+                inWords("exchange.head.date")));
         cards.forEach(card -> header.add(card.name()));
-        return new OutTable("Scores", header, rows);
+        return new OutTable(inWords("exchange.head.scores"), header, rows);
     }
 
     private static Map<LocalDate, Map<Long, Observation>> byDay(Map<Long, List<Observation>> byMeasure) {
@@ -165,19 +176,19 @@ class Exports {
             }
         }
         return new OutTable(
-                "Needs",
+                inWords("exchange.head.needs"),
                 List.of(
-                        "Number",
-                        "Given name",
-                        "Family name",
-                        "Need",
-                        "Amount",
-                        "Detail",
-                        "Work",
-                        "Subjects",
-                        "From",
-                        "To",
-                        "Source"),
+                        inWords("exchange.head.number"),
+                        inWords("exchange.given-name"),
+                        inWords("exchange.family-name"),
+                        inWords("exchange.head.need"),
+                        inWords("exchange.head.amount"),
+                        inWords("exchange.head.detail"),
+                        inWords("exchange.head.work"),
+                        inWords("exchange.head.subjects"),
+                        inWords("exchange.head.from"),
+                        inWords("exchange.head.to"),
+                        inWords("exchange.head.source")),
                 rows);
     }
 }

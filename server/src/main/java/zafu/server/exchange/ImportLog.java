@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -19,6 +21,7 @@ import zafu.server.measure.Measures;
 import zafu.server.need.Needs;
 import zafu.server.platform.LongWork;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Words;
 import zafu.server.roster.Roster;
 import zafu.server.roster.RosterChanges;
 import zafu.server.roster.SchoolSettings;
@@ -135,7 +138,7 @@ public class ImportLog {
                         run.fileName,
                         run.takenAt,
                         run.adultId == null ? "" : names.getOrDefault(run.adultId, ""),
-                        run.summary,
+                        Words.heard(run.summary),
                         run.undoneAt != null))
                 .toList();
     }
@@ -150,11 +153,10 @@ public class ImportLog {
             permission.requireChange(run.classId);
         }
         if (run.undoneAt != null) {
-            throw Refusal.conflict("undone-already", "This import was already undone.");
+            throw Refusal.conflict("undone-already", inWords("exchange.this-import-was-already-undone"));
         }
         if (run.classId != null && runs.existsByIdGreaterThanAndUndoneAtIsNullAndClassId(runId, run.classId)) {
-            throw Refusal.conflict(
-                    "later-import", "A later import into this class stands on this one. Take that one back first.");
+            throw Refusal.conflict("later-import", inWords("exchange.a-later-import-into-this-class"));
         }
         long by = current.adult().adultId();
         measures.removeRun(runId, by);

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,20 +61,34 @@ final class ListChanges {
     private void student(Match match) {
         StudentFacts next = match.facts();
         if (match.known() == null) {
-            note(match, Kind.STUDENT_NEW, "new student", "", "grade " + next.grade());
+            note(
+                    match,
+                    Kind.STUDENT_NEW,
+                    inWords("exchange.new-student"),
+                    "",
+                    inWords("exchange.grade", "grade", next.grade()));
             return;
         }
         StudentFacts now = match.known().facts();
-        changed(match, "given name", now.givenName(), next.givenName());
-        changed(match, "family name", now.familyName(), next.familyName());
-        changed(match, "name in class", now.preferredName(), next.preferredName());
-        changed(match, "grade", String.valueOf(now.grade()), String.valueOf(next.grade()));
-        changed(match, "number", now.studentNumber(), next.studentNumber());
-        changed(match, "home class", now.homeClass(), next.homeClass());
-        changed(match, "language", now.language(), next.language());
-        changed(match, "tags", String.join(", ", match.known().tags()), String.join(", ", match.tags()));
+        changed(match, inWords("exchange.given-name-2"), now.givenName(), next.givenName());
+        changed(match, inWords("exchange.family-name-2"), now.familyName(), next.familyName());
+        changed(match, inWords("exchange.name-in-class"), now.preferredName(), next.preferredName());
+        changed(match, inWords("exchange.column.GRADE"), String.valueOf(now.grade()), String.valueOf(next.grade()));
+        changed(match, inWords("exchange.number-3"), now.studentNumber(), next.studentNumber());
+        changed(match, inWords("exchange.home-class-2"), now.homeClass(), next.homeClass());
+        changed(match, inWords("exchange.column.LANGUAGE"), now.language(), next.language());
+        changed(
+                match,
+                inWords("exchange.column.TAGS"),
+                String.join(", ", match.known().tags()),
+                String.join(", ", match.tags()));
         if (match.known().archived()) {
-            note(match, Kind.STUDENT_CHANGED, "archived", "archived", "in the class again");
+            note(
+                    match,
+                    Kind.STUDENT_CHANGED,
+                    inWords("exchange.archived"),
+                    inWords("exchange.archived"),
+                    inWords("exchange.in-the-class-again"));
         }
     }
 
@@ -98,8 +114,10 @@ final class ListChanges {
     }
 
     private static String shown(Observation of, MeasureCard measure) {
-        String value = of.value().isPresent() ? TypedScore.shown(of.value().getAsDouble(), measure) : "not assessed";
-        return value + " on " + of.takenOn();
+        String value = of.value().isPresent()
+                ? TypedScore.shown(of.value().getAsDouble(), measure)
+                : inWords("exchange.not-assessed");
+        return inWords("exchange.on", "value", value, "day", of.takenOn().toString());
     }
 
     private void skills(Match match) {
@@ -110,13 +128,18 @@ final class ListChanges {
                         Kind.SKILL,
                         list.sheet().header().get(column),
                         "",
-                        Math.round(share * 100) + " % on " + match.row().takenOn()));
+                        inWords(
+                                "exchange.on-2",
+                                "share",
+                                Math.round(share * 100),
+                                "day",
+                                match.row().takenOn().toString())));
     }
 
     private void needs(Match match) {
         match.row().needs().stream()
                 .filter(need -> match.known() == null
                         || !held.grantedTo(match.known().id()).contains(need))
-                .forEach(need -> note(match, Kind.NEED, "need", "", RowWords.words(need)));
+                .forEach(need -> note(match, Kind.NEED, inWords("exchange.need"), "", RowWords.words(need)));
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -125,13 +127,14 @@ class ListReading {
             Sheet sheet, Wanted wanted, List<ColumnUse> remembered, List<MeasureCard> known) {
         Map<Integer, Guess> settled = new LinkedHashMap<>();
         for (ColumnUse use : remembered) {
-            settled.put(use.column(), new Guess(ListShapes.today(use, known), "as last time", true));
+            settled.put(use.column(), new Guess(ListShapes.today(use, known), inWords("exchange.as-last-time"), true));
         }
         for (ColumnUse use : wanted.columns() == null ? List.<ColumnUse>of() : wanted.columns()) {
             if (use.column() < 0 || use.column() >= sheet.header().size()) {
-                throw Refusal.unusable("no-such-column", "The file has no column " + (use.column() + 1) + ".");
+                throw Refusal.unusable(
+                        "no-such-column", inWords("exchange.the-file-has-no-column", "column", (use.column() + 1)));
             }
-            settled.put(use.column(), new Guess(use, "as you chose", true));
+            settled.put(use.column(), new Guess(use, inWords("exchange.as-you-chose"), true));
         }
         return settled;
     }
@@ -164,11 +167,19 @@ class ListReading {
         int column = ColumnUse.of(ColumnUse.Use.STUDENT_NUMBER, uses).get(0).column();
         return asking.ofFile(
                 "numbers:" + column,
-                "Column “" + sheet.header().get(column) + "”: " + strangers + " of " + numbered
-                        + " numbers are other children’s here.",
-                "The names have nothing in common. Numbers that only count the rows mean nobody.",
+                inWords(
+                        "exchange.column-of-numbers-are-other",
+                        "column",
+                        sheet.header().get(column),
+                        "strangers",
+                        strangers,
+                        "numbered",
+                        numbered),
+                inWords("exchange.the-names-have-nothing-in-common"),
                 List.of(
-                        new Choice(ColumnUse.Use.NOTHING.name(), "Take nothing from this column"),
-                        new Choice(ColumnUse.Use.STUDENT_NUMBER.name(), "They are right: ask me row by row")));
+                        new Choice(ColumnUse.Use.NOTHING.name(), inWords("exchange.take-nothing-from-this-column")),
+                        new Choice(
+                                ColumnUse.Use.STUDENT_NUMBER.name(),
+                                inWords("exchange.they-are-right-ask-me-row-by-row"))));
     }
 }

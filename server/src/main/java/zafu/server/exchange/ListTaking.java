@@ -1,5 +1,8 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -91,16 +94,30 @@ class ListTaking {
         log.finish(
                 run,
                 classId,
-                "%d new students, %d known, %d scores, %d needs, %d rows left out"
-                        .formatted(made, known, scores, granted, left));
-        audit.note(classId, "class-list.taken", run, list.good().size() + " rows, " + scores + " scores");
+                keptWords(
+                        "exchange.taken",
+                        "made",
+                        made,
+                        "known",
+                        known,
+                        "scores",
+                        scores,
+                        "needs",
+                        granted,
+                        "left",
+                        left));
+        audit.note(
+                classId,
+                "class-list.taken",
+                run,
+                keptWords("exchange.rows-and-scores", "count", list.good().size(), "scores", scores));
         events.publishEvent(new StudentsChanged(classId));
         return new ClassListApi.Taken(run, classId, made, known, scores, granted, left);
     }
 
     private long newClass(Wanted wanted, long run) {
         if (wanted.className().isBlank()) {
-            throw Refusal.unusableField("no-class-name", "className", "Give the class a name.");
+            throw Refusal.unusableField("no-class-name", "className", inWords("exchange.give-the-class-a-name"));
         }
         long id = roster.createClass(
                 wanted.className().strip(), wanted.grade(), current.adult().adultId());
@@ -137,7 +154,8 @@ class ListTaking {
     /** Rows of the same person say the same here. */
     static String personOf(Match match) {
         String number = match.row().number();
-        return (number.isEmpty() ? match.row().fullName() : "number " + number).toLowerCase(Locale.ROOT);
+        return (number.isEmpty() ? match.row().fullName() : inWords("exchange.number-2", "number", number))
+                .toLowerCase(Locale.ROOT);
     }
 
     private void change(Match match, long run) {
@@ -279,7 +297,9 @@ class ListTaking {
         double highest = use.highest() == null ? 0 : use.highest();
         if (highest <= 0) {
             throw Refusal.unusableField(
-                    "no-highest", "highest", "Say what the largest value of \"" + use.newMeasure() + "\" is, above 0.");
+                    "no-highest",
+                    "highest",
+                    inWords("exchange.say-what-the-largest-value-of-is", "measure", use.newMeasure()));
         }
         return new NumericScale(0, highest, DECIMALS_OF_A_NEW_MEASURE, Better.HIGHER, OptionalDouble.empty());
     }
@@ -287,11 +307,13 @@ class ListTaking {
     private long newMeasure(ColumnUse use, long classId, long run) {
         String name = use.newMeasure() == null ? "" : use.newMeasure().strip();
         if (name.isEmpty()) {
-            throw Refusal.unusableField("no-measure-name", "newMeasure", "Give the new measure a name.");
+            throw Refusal.unusableField(
+                    "no-measure-name", "newMeasure", inWords("exchange.give-the-new-measure-a-name"));
         }
         if (measures.ofClass(classId).stream()
                 .anyMatch(measure -> measure.name().equalsIgnoreCase(name))) {
-            throw Refusal.conflict("measure-exists", "There is a measure \"" + name + "\" already; choose it instead.");
+            throw Refusal.conflict(
+                    "measure-exists", inWords("exchange.there-is-a-measure-already-choose", "name", name));
         }
         long id = measures.create(new Measures.NewMeasure(
                 name,

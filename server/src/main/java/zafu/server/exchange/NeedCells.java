@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,6 +34,7 @@ final class NeedCells {
     private static final Pattern NUMBER = Pattern.compile("\\D*?(\\d+(?:[.,]\\d+)?)\\s*(?:x|×|%|days?|min\\w*)?");
     private static final String LEAVE_OUT = "NONE";
     private static final int LONGEST_WORDS = 120;
+    /** What words of the school may mean, as {@link NeedInWords} reads it. */
     private static final List<String> MEANINGS = List.of(
             "extended time 1.25",
             "extended time 1.5",
@@ -42,6 +45,7 @@ final class NeedCells {
             "read aloud",
             "large text",
             "separate place");
+
     private final Sheet sheet;
     private final List<ColumnUse> uses;
     private final DateText.Order order;
@@ -84,7 +88,7 @@ final class NeedCells {
         String need = cell(row, Use.NEED);
         Hold hold = null;
         if (need.length() > LONGEST_WORDS) {
-            problems.add("has an accommodation of more than " + LONGEST_WORDS + " letters");
+            problems.add(inWords("exchange.has-an-accommodation-of-more-than", "most", LONGEST_WORDS));
         } else if (!need.isEmpty()) {
             Optional<NeedInWords> known = meanings.computeIfAbsent(need, vocabulary);
             Optional<String> answer = known.isPresent() ? Optional.empty() : ask(need);
@@ -108,12 +112,12 @@ final class NeedCells {
 
     private Optional<String> ask(String need) {
         List<Choice> choices = new ArrayList<>();
-        MEANINGS.forEach(each -> choices.add(new Choice(each, each)));
-        choices.add(new Choice(LEAVE_OUT, "Leave its rows out"));
+        MEANINGS.forEach(each -> choices.add(new Choice(each, inWords("exchange.meaning." + each.replace(' ', '-')))));
+        choices.add(new Choice(LEAVE_OUT, inWords("exchange.leave-its-rows-out")));
         return asking.ofFile(
                 "need:" + NeedInWords.plain(need),
-                "Column “" + header(Use.NEED) + "”: what is “" + need + "”?",
-                "The school has not used these words before. Your answer counts for everyone who imports accommodations.",
+                inWords("exchange.column-what-is", "header", header(Use.NEED), "need", need),
+                inWords("exchange.the-school-has-not-used-these"),
                 choices);
     }
 
@@ -153,12 +157,15 @@ final class NeedCells {
     }
 
     private static Optional<Accommodation> checked(Accommodation read, List<String> problems) {
-        read.fault().ifPresent(fault -> {
-            String sentence = FaultWords.sentence(fault);
-            problems.add("cannot be taken: " + sentence.substring(0, 1).toLowerCase(Locale.ROOT)
-                    + sentence.substring(1, sentence.length() - 1));
-        });
+        read.fault()
+                .ifPresent(fault -> problems.add(
+                        inWords("exchange.need-cannot-be-taken", "why", withoutEnd(FaultWords.sentence(fault)))));
         return read.fault().isEmpty() ? Optional.of(read) : Optional.empty();
+    }
+
+    /** A sentence that another one goes on after. */
+    private static String withoutEnd(String sentence) {
+        return sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1, sentence.length() - 1);
     }
 
     /** "1.5", "1,5×", "time 1.5x", "2 days", "150 %" of the time. */
@@ -169,7 +176,7 @@ final class NeedCells {
         }
         Matcher matcher = NUMBER.matcher(typed);
         if (!matcher.matches()) {
-            problems.add("has \"" + typed + "\" under " + header(use) + ", which is no amount");
+            problems.add(inWords("exchange.has-under-which-is-no-amount", "typed", typed, "header", header(use)));
             return Optional.empty();
         }
         BigDecimal amount = new BigDecimal(matcher.group(1).replace(',', '.'));
@@ -186,7 +193,8 @@ final class NeedCells {
                             || (each.name() + "ZES").equalsIgnoreCase(part))
                     .findFirst();
             if (kind.isEmpty()) {
-                problems.add("has \"" + part + "\" under " + header(Use.NEED_WORKS) + ", which is no kind of work");
+                problems.add(inWords(
+                        "exchange.has-under-which-is-no-kind-of-work", "part", part, "header", header(Use.NEED_WORKS)));
             }
             kind.ifPresent(works::add);
         }
@@ -197,7 +205,8 @@ final class NeedCells {
         String typed = cell(row, use);
         DateText read = DateText.read(typed, order);
         if (read instanceof DateText.NoDay none) {
-            problems.add("has \"" + typed + "\" under " + header(use) + ", which " + none.fault());
+            problems.add(
+                    inWords("exchange.has-under-which", "typed", typed, "header", header(use), "fault", none.fault()));
         }
         return read instanceof DateText.Day day ? Optional.of(day.date()) : Optional.empty();
     }

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -33,8 +35,7 @@ final class OdsSheet {
             OdsSheet sheet = new OdsSheet(SpreadsheetXml.reader(content));
             return sheet.readTables();
         } catch (XMLStreamException damaged) {
-            throw DelimitedText.noTable(
-                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+            throw DelimitedText.noTable(inWords("exchange.the-spreadsheet-cannot-be-read-its"));
         }
     }
 
@@ -45,7 +46,7 @@ final class OdsSheet {
             int event = xml.next();
             if (event == XMLStreamConstants.START_ELEMENT && is(TABLE, "table")) {
                 String called = xml.getAttributeValue(TABLE, "name");
-                name = called == null ? "Table " + (tables.size() + 1) : called;
+                name = called == null ? inWords("exchange.table", "number", (tables.size() + 1)) : called;
                 read = new RowsRead(read);
                 number = 1;
                 columns = 0;

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Set;
 import zafu.server.platform.Refusal;
 
@@ -20,22 +22,18 @@ final class OtherFiles {
     /** @param parts of a zip that is no spreadsheet */
     static Refusal ofZip(Set<String> parts) {
         if (parts.stream().anyMatch(part -> part.endsWith(PACKAGE))) {
-            return Refusal.unusable(
-                    "file-is-package", "This is a package of questions and pages. It belongs in the library.");
+            return Refusal.unusable("file-is-package", inWords("exchange.this-is-a-package-of-questions-and"));
         }
         if (parts.stream().anyMatch(part -> part.endsWith(BUNDLE))) {
-            return Refusal.unusable(
-                    "file-is-bundle",
-                    "This is a OneRoster bundle of a whole school. An administrator imports it on the School page.");
+            return Refusal.unusable("file-is-bundle", inWords("exchange.this-is-a-oneroster-bundle-of-a"));
         }
-        return DelimitedText.noTable("The file is a zip, but neither an .xlsx nor an .ods spreadsheet.");
+        return DelimitedText.noTable(inWords("exchange.the-file-is-a-zip-but-neither-an"));
     }
 
     /** @throws Refusal where a text is an outline of skills */
     static void requireNoSkills(String text) {
         if (text.stripLeading().startsWith("{") && text.contains("\"CFItems\"")) {
-            throw Refusal.unusable(
-                    "file-is-skills", "This is an outline of skills (CASE). It belongs with the library's skills.");
+            throw Refusal.unusable("file-is-skills", inWords("exchange.this-is-an-outline-of-skills-case"));
         }
     }
 }

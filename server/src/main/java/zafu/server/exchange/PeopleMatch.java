@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,8 +25,6 @@ final class PeopleMatch {
     private final Map<String, KnownStudent> byNumber = new HashMap<>();
     private static final String OTHER = "OTHER";
     private static final String SAME = "SAME";
-    private static final Choice ANOTHER_OF_THAT_NAME = new Choice(OTHER, "It is another child of that name");
-    private static final Choice LEAVE_OUT = new Choice("OUT", "Leave the row out");
     private final Map<String, List<KnownStudent>> byName = new HashMap<>();
     private final Asking asking;
 
@@ -129,12 +129,21 @@ final class PeopleMatch {
     private Match anotherChild(ReadRow row, KnownStudent numbered) {
         return answered(
                 row,
-                "Row " + row.row() + ": number " + row.number() + " is " + nameOf(numbered) + " here. The file calls "
-                        + row.number() + " “" + row.fullName() + "”.",
-                "The names have nothing in common, so nothing was matched.",
+                inWords(
+                        "exchange.row-number-is-here-the-file-calls",
+                        "row",
+                        row.row(),
+                        "number",
+                        row.number(),
+                        "name",
+                        nameOf(numbered),
+                        "fullName",
+                        row.fullName()),
+                inWords("exchange.the-names-have-nothing-in-common-2"),
                 List.of(
-                        new Choice(OTHER, "It is another child: add " + row.fullName() + " without the number"),
-                        new Choice(SAME, nameOf(numbered) + " has a new name")),
+                        new Choice(
+                                OTHER, inWords("exchange.it-is-another-child-add-without", "fullName", row.fullName())),
+                        new Choice(SAME, inWords("exchange.has-a-new-name", "name", nameOf(numbered)))),
                 answer -> answer.equals(SAME) ? new Match(row, numbered) : matchByName(row.withoutNumber()));
     }
 
@@ -142,25 +151,26 @@ final class PeopleMatch {
     private Match answered(
             ReadRow row, String asks, String why, List<Choice> choices, Function<String, Match> meaning) {
         List<Choice> all = new ArrayList<>(choices);
-        all.add(LEAVE_OUT);
+        all.add(leaveOut());
         Optional<String> answer = asking.ofFile("row:" + row.row(), asks, why, all);
         if (answer.isEmpty()) {
             return new Match(row.held(Hold.WAITS), null);
         }
-        return answer.get().equals(LEAVE_OUT.key())
+        return answer.get().equals(leaveOut().key())
                 ? new Match(row.held(Hold.LEFT_OUT), null)
                 : meaning.apply(answer.get());
     }
 
     private Match oneOf(ReadRow row, List<KnownStudent> named) {
         List<Choice> choices = new ArrayList<>();
-        named.forEach(
-                each -> choices.add(new Choice(String.valueOf(each.id()), "It is " + nameOf(each) + numberOf(each))));
-        choices.add(ANOTHER_OF_THAT_NAME);
+        named.forEach(each -> choices.add(new Choice(
+                String.valueOf(each.id()),
+                inWords("exchange.it-is", "name", nameOf(each), "details", numberOf(each)))));
+        choices.add(anotherOfThatName());
         return answered(
                 row,
-                "Row " + row.row() + ": which " + row.fullName() + " is it?",
-                "There are " + named.size() + " of that name in the class. A column with their numbers would say.",
+                inWords("exchange.row-which-is-it", "row", row.row(), "fullName", row.fullName()),
+                inWords("exchange.there-are-of-that-name-in-the", "count", named.size()),
                 choices,
                 answer -> new Match(
                         row,
@@ -172,18 +182,29 @@ final class PeopleMatch {
 
     private static String numberOf(KnownStudent student) {
         StudentFacts facts = student.facts();
-        return facts.studentNumber().isEmpty() ? ", grade " + facts.grade() : ", number " + facts.studentNumber();
+        return facts.studentNumber().isEmpty()
+                ? inWords("exchange.grade-2", "grade", facts.grade())
+                : inWords("exchange.number", "number", facts.studentNumber());
     }
 
     private Match anotherNumber(ReadRow row, KnownStudent found) {
         return answered(
                 row,
-                "Row " + row.row() + " gives " + row.fullName() + " the number " + row.number() + ". Here it is "
-                        + found.facts().studentNumber() + ".",
-                "Two children may share a name; one child has one number.",
+                inWords(
+                        "exchange.row-gives-the-number-here-it-is",
+                        "row",
+                        row.row(),
+                        "fullName",
+                        row.fullName(),
+                        "number",
+                        row.number(),
+                        "here",
+                        found.facts().studentNumber()),
+                inWords("exchange.two-children-may-share-a-name-one"),
                 List.of(
-                        new Choice(SAME, "It is the same child: the number is " + row.number() + " now"),
-                        ANOTHER_OF_THAT_NAME),
+                        new Choice(
+                                SAME, inWords("exchange.it-is-the-same-child-the-number-is", "number", row.number())),
+                        anotherOfThatName()),
                 answer -> new Match(row, answer.equals(SAME) ? found : null));
     }
 
@@ -194,5 +215,13 @@ final class PeopleMatch {
 
     private static String plain(String text) {
         return text.strip().toLowerCase(Locale.ROOT);
+    }
+
+    private static Choice anotherOfThatName() {
+        return new Choice(OTHER, inWords("exchange.it-is-another-child-of-that-name"));
+    }
+
+    private static Choice leaveOut() {
+        return new Choice("OUT", inWords("exchange.leave-the-row-out"));
     }
 }

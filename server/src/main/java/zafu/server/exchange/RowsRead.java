@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import zafu.server.platform.Bounds;
@@ -30,9 +32,12 @@ final class RowsRead {
         if (row.cells().size() > Bounds.TABLE_COLUMNS || cells > Bounds.TABLE_CELLS) {
             throw Refusal.unusable(
                     "file-too-wide",
-                    "Row " + row.number() + " has something beyond column " + Bounds.TABLE_COLUMNS
-                            + ", or there are more than a million cells. A list has at most "
-                            + Bounds.TABLE_COLUMNS + " columns.");
+                    inWords(
+                            "exchange.row-has-something-beyond-column-or",
+                            "row",
+                            row.number(),
+                            "most",
+                            Bounds.TABLE_COLUMNS));
         }
         rows.add(row);
     }
@@ -42,8 +47,12 @@ final class RowsRead {
         if (found > Bounds.TABLE_ROWS + 1) {
             throw Refusal.unusable(
                     "file-too-long",
-                    "The file has " + (found - 1) + " rows. A list holds at most " + Bounds.TABLE_ROWS
-                            + "; import a larger one in parts.");
+                    inWords(
+                            "exchange.the-file-has-rows-a-list-holds-at",
+                            "count",
+                            (found - 1),
+                            "most",
+                            Bounds.TABLE_ROWS));
         }
         return rows;
     }

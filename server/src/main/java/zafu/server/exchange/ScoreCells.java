@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -52,30 +54,46 @@ final class ScoreCells {
     private Optional<String> ask(ColumnUse use, MeasureCard measure, Kind kind, List<OddScore> cells, Asking asking) {
         String header = sheet.header().get(use.column());
         Set<String> typed = cells.stream().map(OddScore::typed).collect(Collectors.toCollection(LinkedHashSet::new));
-        String asks = "Column “" + header + "”: "
-                + (cells.size() == 1 ? "one cell says " : cells.size() + " cells say ") + Asking.examples(typed) + ".";
+        String asks = inWords(
+                "exchange.cells-say", "column", header, "count", cells.size(), "examples", Asking.examples(typed));
         return asking.ofShape("cells:" + use.column() + ":" + kind, asks, why(kind, measure), choices(cells, measure));
     }
 
     private static String why(Kind kind, MeasureCard measure) {
         String scale = measure.levels().isEmpty()
-                ? "“" + measure.name() + "” goes from " + TypedScore.shown(measure.lowest(), measure) + " to "
-                        + TypedScore.shown(measure.highest(), measure)
-                : "“" + measure.name() + "” goes from " + measure.levels().get(0) + " to "
-                        + measure.levels().get(measure.levels().size() - 1);
+                ? inWords(
+                        "exchange.goes-from-to",
+                        "name",
+                        measure.name(),
+                        "lowest",
+                        TypedScore.shown(measure.lowest(), measure),
+                        "highest",
+                        TypedScore.shown(measure.highest(), measure))
+                : inWords(
+                        "exchange.goes-from-to",
+                        "name",
+                        measure.name(),
+                        "lowest",
+                        measure.levels().get(0),
+                        "highest",
+                        measure.levels().get(measure.levels().size() - 1));
         return switch (kind) {
-            case BELOW -> "The test reports nothing lower. " + scale + ".";
-            case ABOVE -> "The test reports nothing higher. " + scale + ".";
-            case PART -> "That is a part of a whole. " + scale + ".";
-            case PERCENT -> "That is a percentage. " + scale + ".";
+            case BELOW -> inWords("exchange.the-test-reports-nothing-lower", "scale", scale);
+            case ABOVE -> inWords("exchange.the-test-reports-nothing-higher", "scale", scale);
+            case PART -> inWords("exchange.that-is-a-part-of-a-whole", "scale", scale);
+            case PERCENT -> inWords("exchange.that-is-a-percentage", "scale", scale);
             case OUTSIDE -> scale + ".";
             case FINER ->
                 measure.decimals() == 0
-                        ? "“" + measure.name() + "” has whole numbers."
-                        : "“" + measure.name() + "” has " + measure.decimals() + " decimals at most.";
-            case EITHER ->
-                "The mark can stand between thousands or before decimals, and nothing in the column says which.";
-            case WORDS -> "That is no value: " + scale + ".";
+                        ? inWords("exchange.has-whole-numbers", "name", measure.name())
+                        : inWords(
+                                "exchange.has-decimals-at-most",
+                                "name",
+                                measure.name(),
+                                "decimals",
+                                measure.decimals());
+            case EITHER -> inWords("exchange.the-mark-can-stand-between");
+            case WORDS -> inWords("exchange.that-is-no-value", "scale", scale);
         };
     }
 
@@ -87,22 +105,30 @@ final class ScoreCells {
                 choices.add(new Choice(meaning.name(), words(meaning, cells.get(0), measure)));
             }
         }
-        choices.add(new Choice(ROWS_OUT, cells.size() == 1 ? "Leave its row out" : "Leave their rows out"));
+        choices.add(new Choice(
+                ROWS_OUT,
+                cells.size() == 1 ? inWords("exchange.leave-its-row-out") : inWords("exchange.leave-their-rows-out")));
         return choices;
     }
 
     private static String words(Meaning meaning, OddScore example, MeasureCard measure) {
         return switch (meaning) {
-            case NOTED -> "Note “not assessed: " + example.typed() + "”";
-            case EMPTY -> "Leave empty";
+            case NOTED -> inWords("exchange.note-not-assessed", "typed", example.typed());
+            case EMPTY -> inWords("exchange.leave-empty");
             case NUMBER, SHARE ->
-                (meaning == Meaning.SHARE ? "Take the share of the highest: " : "Take ")
-                        + TypedScore.shown(
-                                TypedScore.valueAs(meaning, example, measure).orElseThrow(), measure);
+                inWords(
+                        meaning == Meaning.SHARE ? "exchange.take-the-share" : "exchange.take-the-number",
+                        "value",
+                        TypedScore.shown(
+                                TypedScore.valueAs(meaning, example, measure).orElseThrow(), measure));
             case THOUSANDS, DECIMALS ->
-                "“" + example.typed() + "” is "
-                        + TypedScore.shown(
-                                TypedScore.valueAs(meaning, example, measure).orElseThrow(), measure);
+                inWords(
+                        "exchange.is",
+                        "typed",
+                        example.typed(),
+                        "value",
+                        TypedScore.shown(
+                                TypedScore.valueAs(meaning, example, measure).orElseThrow(), measure));
         };
     }
 
@@ -113,8 +139,14 @@ final class ScoreCells {
             Cell cell = cell(row.cell(column.use.column()), column);
             cells.put(column.use.column(), cell);
             if (cell.score.fault() != null) {
-                problems.add("has \"" + cell.score.typed() + "\" under "
-                        + sheet.header().get(column.use.column()) + ", which " + cell.score.fault());
+                problems.add(inWords(
+                        "exchange.has-under-which-2",
+                        "typed",
+                        cell.score.typed(),
+                        "column",
+                        sheet.header().get(column.use.column()),
+                        "fault",
+                        cell.score.fault()));
             }
         }
         return cells;

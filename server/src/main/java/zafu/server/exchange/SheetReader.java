@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -22,10 +24,10 @@ final class SheetReader {
     /** Reads a file; where it holds several tables, or it is not sure how it is written, that is asked. */
     static Sheet read(byte[] bytes, Asking asking) {
         if (bytes.length > Bounds.TABLE_BYTES) {
-            throw Refusal.tooLarge("The file is over 5 MB. A class list is far smaller; is it the right file?");
+            throw Refusal.tooLarge(inWords("exchange.the-file-is-over-mb-a-class-list"));
         }
         if (bytes.length == 0) {
-            throw Refusal.unusable("file-empty", "The file is empty.");
+            throw Refusal.unusable("file-empty", inWords("exchange.the-file-is-empty"));
         }
         if (!ZipGuard.isZip(bytes)) {
             return tableOf(Sheet.Table.seen(DelimitedText.rows(TextDecoder.decode(bytes, asking))), List.of(), asking);
@@ -58,7 +60,7 @@ final class SheetReader {
             }
         }
         if (rows.isEmpty()) {
-            throw Refusal.unusable("file-empty", "Nothing was pasted.");
+            throw Refusal.unusable("file-empty", inWords("exchange.nothing-was-pasted"));
         }
         return new Sheet(List.of("Name"), rows, List.of());
     }
@@ -96,9 +98,9 @@ final class SheetReader {
             int place = names.size();
             boolean pair = isWords(cell) && place + 1 < first.size() && isWords(first.get(place + 1));
             if (isWords(cell) && names.stream().allMatch(SheetReader::isUnnamed)) {
-                names.add(pair ? "Given name" : "Name");
-            } else if (isWords(cell) && names.get(place - 1).equals("Given name")) {
-                names.add("Family name");
+                names.add(pair ? inWords("exchange.given-name") : "Name");
+            } else if (isWords(cell) && names.get(place - 1).equals(inWords("exchange.given-name"))) {
+                names.add(inWords("exchange.family-name"));
             } else {
                 names.add(UNNAMED + (place + 1));
             }
@@ -127,16 +129,15 @@ final class SheetReader {
             rows = named(rows);
         }
         if (rows.isEmpty()) {
-            throw Refusal.unusable("file-empty", "The file is empty.");
+            throw Refusal.unusable("file-empty", inWords("exchange.the-file-is-empty"));
         }
         List<Sheet.Row> above = List.copyOf(rows.subList(0, TableShape.headerOf(rows)));
         rows.subList(0, above.size()).clear();
         if (rows.get(0).cells().size() < 2) {
-            throw DelimitedText.noTable("The file has only one column. A class list needs at least a name and a score, "
-                    + "with a comma, semicolon or tab between them.");
+            throw DelimitedText.noTable(inWords("exchange.the-file-has-only-one-column-a"));
         }
         if (rows.size() < 2) {
-            throw Refusal.unusable("file-no-rows", "The file has column names but no row below them.");
+            throw Refusal.unusable("file-no-rows", inWords("exchange.the-file-has-column-names-but-no"));
         }
         List<String> header = rows.get(0).cells();
         requireDistinct(header);
@@ -153,14 +154,21 @@ final class SheetReader {
         String read = "READ";
         boolean wanted = asking.ofFile(
                         "hidden",
-                        hidden == 1 ? "One row of the sheet is hidden." : hidden + " rows of the sheet are hidden.",
-                        "A filter hides rows, and so does a hand. They may be students who are not meant.",
-                        List.of(new Choice("LEAVE", "Leave them out"), new Choice(read, "Read them too")))
+                        hidden == 1
+                                ? inWords("exchange.one-row-of-the-sheet-is-hidden")
+                                : inWords("exchange.rows-of-the-sheet-are-hidden", "hidden", hidden),
+                        inWords("exchange.a-filter-hides-rows-and-so-does-a"),
+                        List.of(
+                                new Choice("LEAVE", inWords("exchange.leave-them-out")),
+                                new Choice(read, inWords("exchange.read-them-too"))))
                 .map(read::equals)
                 .orElse(false);
         if (!wanted) {
             rows.removeIf(Sheet.Row::hidden);
-            said.add(hidden == 1 ? "One hidden row is not read." : hidden + " hidden rows are not read.");
+            said.add(
+                    hidden == 1
+                            ? inWords("exchange.one-hidden-row-is-not-read")
+                            : inWords("exchange.hidden-rows-are-not-read", "hidden", hidden));
         }
     }
 
@@ -180,18 +188,17 @@ final class SheetReader {
         String read = "READ";
         boolean wanted = asking.ofShape(
                         "hidden-columns",
-                        (hidden.size() == 1
-                                        ? "One column of the sheet is hidden: "
-                                        : "Columns of the sheet are hidden: ")
-                                + names + ".",
-                        "A hand hides columns. They may hold what is not meant to come along.",
-                        List.of(new Choice("LEAVE", "Leave out"), new Choice(read, "Read them too")))
+                        inWords("exchange.columns-are-hidden", "count", hidden.size(), "names", names),
+                        inWords("exchange.a-hand-hides-columns-they-may-hold"),
+                        List.of(
+                                new Choice("LEAVE", inWords("exchange.leave-out")),
+                                new Choice(read, inWords("exchange.read-them-too"))))
                 .map(read::equals)
                 .orElse(false);
         if (wanted) {
             return rows;
         }
-        said.add("Hidden and not read: " + names + ".");
+        said.add(inWords("exchange.hidden-and-not-read", "names", names));
         return rows.stream().map(row -> row.without(hidden)).collect(Collectors.toCollection(ArrayList::new));
     }
 
@@ -208,9 +215,14 @@ final class SheetReader {
         String words = String.join(", ", first.cells());
         return asking.ofShape(
                         "header",
-                        "Does row " + first.number() + " name the columns, or is it a student?",
-                        "It says “" + (words.length() > 80 ? words.substring(0, 79) + "…" : words) + "”.",
-                        List.of(new Choice("STUDENT", "It is a student"), new Choice(names, "It names the columns")))
+                        inWords("exchange.does-row-name-the-columns-or-is-it", "row", first.number()),
+                        inWords(
+                                "exchange.it-says",
+                                "words",
+                                (words.length() > 80 ? words.substring(0, 79) + "…" : words)),
+                        List.of(
+                                new Choice("STUDENT", inWords("exchange.it-is-a-student")),
+                                new Choice(names, inWords("exchange.it-names-the-columns"))))
                 .map(names::equals)
                 .orElse(true);
     }
@@ -220,9 +232,7 @@ final class SheetReader {
         for (String name : header) {
             if (!name.isEmpty() && !seen.add(name.toLowerCase(Locale.ROOT))) {
                 throw Refusal.unusable(
-                        "file-same-columns",
-                        "Two columns are called \"" + name + "\". Give each its own name in the file, so that "
-                                + "neither is taken for the other.");
+                        "file-same-columns", inWords("exchange.two-columns-are-called-give-each", "name", name));
             }
         }
     }

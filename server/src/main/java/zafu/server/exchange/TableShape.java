@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,8 +65,8 @@ final class TableShape {
     /** A sentence for each row above the one that names the columns. */
     static List<String> above(List<Sheet.Row> rows) {
         List<String> said = new ArrayList<>();
-        rows.forEach(row -> said.add("Row " + row.number() + " (\"" + wordsOf(row)
-                + "\") stands above the names of the columns and is passed over."));
+        rows.forEach(
+                row -> said.add(inWords("exchange.row-above-the-names", "row", row.number(), "words", wordsOf(row))));
         return said;
     }
 

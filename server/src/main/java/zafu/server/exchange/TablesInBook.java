@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +22,7 @@ final class TablesInBook {
                 .filter(name -> !tables.get(name).rows().isEmpty())
                 .toList();
         if (filled.isEmpty()) {
-            throw Refusal.unusable("file-empty", "The file is empty.");
+            throw Refusal.unusable("file-empty", inWords("exchange.the-file-is-empty"));
         }
         List<String> lists =
                 filled.stream().filter(name -> isList(tables.get(name).rows())).toList();
@@ -31,21 +33,28 @@ final class TablesInBook {
         List<String> passedOver = new ArrayList<>();
         for (String name : filled) {
             if (!name.equals(chosen)) {
-                passedOver.add("Sheet “" + name + "” is not read.");
+                passedOver.add(inWords("exchange.sheet-is-not-read", "name", name));
             }
         }
-        book.hidden().forEach(name -> passedOver.add("Sheet “" + name + "” is hidden and is not read."));
+        book.hidden()
+                .forEach(name -> passedOver.add(inWords("exchange.sheet-is-hidden-and-is-not-read", "name", name)));
         return new Chosen(tables.get(chosen), passedOver);
     }
 
     private static Optional<String> ask(List<String> lists, Map<String, Sheet.Table> tables, Asking asking) {
         return asking.ofFile(
                 "sheet",
-                "Which sheet is it?",
-                "The file has " + lists.size() + " sheets with a list in them.",
+                inWords("exchange.which-sheet-is-it"),
+                inWords("exchange.the-file-has-sheets-with-a-list-in", "count", lists.size()),
                 lists.stream()
                         .map(name -> new Choice(
-                                name, name + ", " + (tables.get(name).rows().size() - 1) + " rows"))
+                                name,
+                                inWords(
+                                        "exchange.rows-of-a-sheet",
+                                        "name",
+                                        name,
+                                        "count",
+                                        (tables.get(name).rows().size() - 1))))
                         .toList());
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -41,8 +43,8 @@ public final class TextDecoder {
                 .ifPresent(text -> choices.add(new Choice(charset.name(), sample(text)))));
         return asking.ofShape(
                         "encoding",
-                        "Which of these is spelt right?",
-                        "The file does not say how its letters are written.",
+                        inWords("exchange.which-of-these-is-spelt-right"),
+                        inWords("exchange.the-file-does-not-say-how-its"),
                         choices)
                 .flatMap(name -> decoded(bytes, Charset.forName(name)))
                 .orElse(read);

@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Map;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -24,7 +26,7 @@ final class WorkbookBounds {
     /** @param parts all that {@link #isLookedAt} */
     static void require(Map<String, byte[]> parts) {
         if (parts.getOrDefault(SHARED, new byte[0]).length > Bounds.SHARED_TEXTS_BYTES) {
-            throw refused("The spreadsheet holds more text than any list has.");
+            throw refused(inWords("exchange.the-spreadsheet-holds-more-text"));
         }
         parts.forEach((name, xml) -> {
             if (name.startsWith("xl/worksheets/")) {
@@ -48,8 +50,7 @@ final class WorkbookBounds {
                 }
             }
         } catch (XMLStreamException damaged) {
-            throw DelimitedText.noTable(
-                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+            throw DelimitedText.noTable(inWords("exchange.the-spreadsheet-cannot-be-read-its"));
         }
     }
 
@@ -64,8 +65,7 @@ final class WorkbookBounds {
             at++;
         }
         if (column > Bounds.SPREADSHEET_COLUMNS) {
-            throw refused("The spreadsheet has a cell at \"" + shortened(place)
-                    + "\", further right than there are columns.");
+            throw refused(inWords("exchange.the-spreadsheet-has-a-cell-at", "place", shortened(place)));
         }
         requireRow(place.substring(at));
     }
@@ -73,7 +73,7 @@ final class WorkbookBounds {
     private static void requireRow(@Nullable String row) {
         if (row != null
                 && (row.length() > 7 || row.matches("\\d+") && Integer.parseInt(row) > Bounds.SPREADSHEET_ROWS)) {
-            throw refused("The spreadsheet has a row \"" + shortened(row) + "\", further down than there are rows.");
+            throw refused(inWords("exchange.the-spreadsheet-has-a-row-further", "row", shortened(row)));
         }
     }
 

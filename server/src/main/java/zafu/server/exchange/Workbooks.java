@@ -1,5 +1,7 @@
 package zafu.server.exchange;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -94,8 +96,7 @@ final class Workbooks {
         try {
             return reading.call();
         } catch (Exception damaged) {
-            throw DelimitedText.noTable(
-                    "The spreadsheet cannot be read: its file is damaged. Save it anew, or as CSV.");
+            throw DelimitedText.noTable(inWords("exchange.the-spreadsheet-cannot-be-read-its"));
         }
     }
 

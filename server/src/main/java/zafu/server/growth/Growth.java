@@ -1,5 +1,8 @@
 package zafu.server.growth;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -258,14 +261,20 @@ public class Growth {
 
     private static void requireUsable(AimOf wanted, Measures.MeasureCard measure) {
         if ((wanted.goal() == null) != (wanted.goalDate() == null)) {
-            throw Refusal.unusableField("half-an-aim", "goalDate", "A goal needs both a score and a date.");
+            throw Refusal.unusableField("half-an-aim", "goalDate", inWords("growth.a-goal-needs-both-a-score-and-a"));
         }
         if (wanted.goal() != null && (wanted.goal() < measure.lowest() || wanted.goal() > measure.highest())) {
             throw Refusal.unusableField(
                     "off-the-scale",
                     "goal",
-                    "The scale of \"" + measure.name() + "\" goes from " + text(measure.lowest()) + " to "
-                            + text(measure.highest()) + ".");
+                    inWords(
+                            "growth.the-scale-of-goes-from-to",
+                            "name",
+                            measure.name(),
+                            "lowest",
+                            text(measure.lowest()),
+                            "highest",
+                            text(measure.highest())));
         }
     }
 
@@ -292,6 +301,6 @@ public class Growth {
                 classId,
                 "aim.set",
                 wanted.studentId(),
-                measure.name() + ": " + wanted.goal() + " by " + wanted.goalDate());
+                keptWords("growth.by", "name", measure.name(), "goal", wanted.goal(), "day", wanted.goalDate()));
     }
 }

@@ -1,50 +1,31 @@
 package zafu.server.history;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Arrays;
 import java.util.Locale;
-import java.util.Properties;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import zafu.server.platform.Words;
 
-/**
- * The trail in words. Deeds whose stable word reads well as it is ({@code task.handed-out}) need no words of their own.
- */
+/** The trail in words. */
 final class DeedWords {
-    private static final Properties WORDS = read();
     private static final Pattern RECORD_NAME = Pattern.compile("\\b[A-Z]\\w*\\[");
     private static final Pattern INNER_CAPITAL = Pattern.compile("(?<=[a-z])(?=[A-Z])");
 
     private DeedWords() {}
 
-    private static Properties read() {
-        Properties words = new Properties();
-        try (Reader in = new InputStreamReader(
-                DeedWords.class.getResourceAsStream("/history/deeds.properties"), StandardCharsets.UTF_8)) {
-            words.load(in);
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
-        return words;
-    }
-
     /** What was done, such as "task assigned". */
     static String of(String deed) {
-        String plain = deed.toLowerCase(Locale.ROOT)
-                .replace('.', ' ')
-                .replace('-', ' ')
-                .replace('_', ' ');
-        return WORDS.getProperty(deed, plain);
+        String key = "deed." + deed;
+        return Words.has(key) ? inWords(key) : deed;
     }
 
     /** The facts of a line for a reader: a record as its parts, without those that are not given. */
     static String facts(String kept) {
-        if (!kept.contains("=")) {
-            return kept;
+        String heard = Words.heard(kept);
+        if (!heard.equals(kept) || !kept.contains("=")) {
+            return heard;
         }
         String plain = RECORD_NAME.matcher(kept).replaceAll("").replaceAll("[\\[\\]{}]", "");
         return Arrays.stream(plain.split(", "))

@@ -1,5 +1,7 @@
 package zafu.server.history;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -91,7 +93,7 @@ class History {
     private TrailPage page(Reading reading, @Nullable Long before) {
         List<AuditTrail.Line> found = reading.before(before == null ? Long.MAX_VALUE : before, PAGE + 1);
         List<AuditTrail.Line> lines = found.subList(0, Math.min(PAGE, found.size()));
-        return new TrailPage(inWords(lines), found.size() > PAGE);
+        return new TrailPage(readable(lines), found.size() > PAGE);
     }
 
     private byte[] table(Reading reading) {
@@ -100,11 +102,19 @@ class History {
         List<AuditTrail.Line> lines;
         do {
             lines = reading.before(before, STEP);
-            inWords(lines).forEach(line -> rows.add(row(line)));
+            readable(lines).forEach(line -> rows.add(row(line)));
             before = lines.isEmpty() ? before : lines.get(lines.size() - 1).id();
         } while (lines.size() == STEP);
         return new OutTable(
-                        "History", List.of("When", "Who", "What was done", "Class", "To whom or what", "Details"), rows)
+                        inWords("history.title"),
+                        List.of(
+                                inWords("history.when"),
+                                inWords("history.who"),
+                                inWords("history.what-was-done"),
+                                inWords("history.class"),
+                                inWords("history.to-whom-or-what"),
+                                inWords("history.details")),
+                        rows)
                 .asCsv();
     }
 
@@ -115,7 +125,7 @@ class History {
                 school.local(line.at()).toString(), line.who(), line.deed(), line.inClass(), about, line.facts());
     }
 
-    private List<TrailLine> inWords(List<AuditTrail.Line> lines) {
+    private List<TrailLine> readable(List<AuditTrail.Line> lines) {
         SubjectNames.Found found = names.of(lines);
         return lines.stream()
                 .map(line -> new TrailLine(

@@ -30,7 +30,7 @@ final class InvitationApi {
     record Accepting(
             @NotBlank @Size(max = 80) String name,
             @NotBlank @Size(max = 120) String displayName,
-            @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
+            @NotNull @Size(min = 10, max = 200, message = "{needs-letters}") String password) {}
 
     enum MailState {
         /** There is no mail server; it is read here. */

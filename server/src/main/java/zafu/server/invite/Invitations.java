@@ -1,5 +1,7 @@
 package zafu.server.invite;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -83,10 +85,18 @@ class Invitations {
     private void write(Invitation made, String address) {
         Mail mail = new Mail();
         mail.recipient = made.recipient;
-        mail.subject = current.adult().displayName() + " asks you to " + roster.nameOf(made.classId);
-        mail.body = current.adult().displayName() + " asks you to work in the class " + roster.nameOf(made.classId)
-                + " of " + school.name() + ".\n\nOpen this address within a week to accept; it works once:\n" + address
-                + "\n\nIf you do not know what this is about, nothing happens when you leave it.";
+        mail.subject = inWords(
+                "invite.asks-you-to", "who", current.adult().displayName(), "className", roster.nameOf(made.classId));
+        mail.body = inWords(
+                "invite.letter",
+                "who",
+                current.adult().displayName(),
+                "className",
+                roster.nameOf(made.classId),
+                "school",
+                school.name(),
+                "address",
+                address);
         mail.writtenAt = clock.instant();
         mails.save(mail);
     }
@@ -118,7 +128,7 @@ class Invitations {
                 .filter(each -> each.classId == classId)
                 .orElseThrow(() -> Refusal.notFound("invitation"));
         if (found.acceptedAt != null) {
-            throw Refusal.conflict("accepted-already", "This was accepted already. Take the role away instead.");
+            throw Refusal.conflict("accepted-already", inWords("invite.this-was-accepted-already-take-the"));
         }
         found.revokedAt = clock.instant();
         invitations.save(found);
@@ -143,10 +153,7 @@ class Invitations {
         String name = wanted.name().strip();
         if (adults.isTaken(name)) {
             throw Refusal.unusableField(
-                    "name-taken",
-                    "name",
-                    "Somebody signs in with \"" + name
-                            + "\" already. If it is you, sign in, then open the address again.");
+                    "name-taken", "name", inWords("invite.somebody-signs-in-with-already-if", "name", name));
         }
         accept(found, adults.create(name, wanted.displayName().strip(), wanted.password(), false));
     }
@@ -156,7 +163,7 @@ class Invitations {
         long adult = current.adult().adultId();
         Invitation found = requireOpen(token);
         if (permission.adultsOf(found.classId).containsKey(adult)) {
-            throw Refusal.conflict("in-it-already", "You work in this class already.");
+            throw Refusal.conflict("in-it-already", inWords("invite.you-work-in-this-class-already"));
         }
         accept(found, adult);
     }

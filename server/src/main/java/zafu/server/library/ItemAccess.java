@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -32,7 +34,7 @@ class ItemAccess {
     void requireChange(LibraryItem item) {
         requireSee(item);
         if (!mayChange(item)) {
-            throw Refusal.notAllowed("\"" + item.title + "\" belongs to someone else. Make your own copy to edit.");
+            throw Refusal.notAllowed(inWords("library.belongs-to-someone-else-make-your", "title", item.title));
         }
     }
 

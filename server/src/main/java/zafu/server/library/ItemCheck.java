@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -42,11 +44,12 @@ class ItemCheck {
     void requireUsable(ItemEdit wanted) {
         requireContent(wanted);
         requireLevel(wanted);
-        requireInOrder(wanted.gradeLow(), wanted.gradeHigh(), "gradeLow", "The lowest grade lies above the highest.");
+        requireInOrder(
+                wanted.gradeLow(), wanted.gradeHigh(), "gradeLow", inWords("library.the-lowest-grade-lies-above-the"));
         requireSkills(wanted);
         if (wanted.visibility() == Visibility.CLASS) {
             if (wanted.classId() == null) {
-                throw Refusal.unusableField("no-class", "classId", "Which class is it for?");
+                throw Refusal.unusableField("no-class", "classId", inWords("library.which-class-is-it-for"));
             }
             permission.requireSee(wanted.classId());
         }
@@ -54,7 +57,7 @@ class ItemCheck {
             throw Refusal.unusableField(
                     "language-unknown",
                     "language",
-                    "\"" + wanted.language() + "\" is no language tag such as en or fr-CA.");
+                    inWords("library.is-no-language-tag-such-as-en-or", "language", wanted.language()));
         }
     }
 
@@ -70,7 +73,7 @@ class ItemCheck {
             throw Refusal.unusableField(
                     "same-language",
                     "sameAs",
-                    "\"" + same.title + "\" is in the same language. The same text is in another one.");
+                    inWords("library.is-in-the-same-language-the-same", "title", same.title));
         }
     }
 
@@ -91,24 +94,25 @@ class ItemCheck {
             if (each.prompt().isBlank()
                     && each.kind() != QuestionKind.BLANKS
                     && each.kind() != QuestionKind.HOT_WORDS) {
-                throw Refusal.unusableField("question-incomplete", "questions", "A question has no words.");
+                throw Refusal.unusableField(
+                        "question-incomplete", "questions", inWords("library.a-question-has-no-words"));
             }
             each.body().asQuestion(each.kind(), each.prompt());
         });
         if (wanted.kind().isQuestions() && questions.isEmpty()) {
-            throw lacks("questions", "needs at least one question");
+            throw lacks("questions", inWords("library.needs-at-least-one-question"));
         }
         if (wanted.kind() == ItemKind.TEXT && isEmpty(wanted.body())) {
-            throw lacks("body", "has no text");
+            throw lacks("body", inWords("library.has-no-text"));
         }
         if (wanted.kind() == ItemKind.LESSON && isEmpty(wanted.steps())) {
-            throw lacks("steps", "needs at least one step");
+            throw lacks("steps", inWords("library.needs-at-least-one-step"));
         }
         if (wanted.kind() == ItemKind.LINK) {
             requireAddress(wanted.address());
         }
         if (wanted.kind() == ItemKind.PRINTABLE && wanted.fileId() == null) {
-            throw lacks("fileId", "needs its sheet, a PDF or a picture");
+            throw lacks("fileId", inWords("library.needs-its-sheet-a-pdf-or-a-picture"));
         }
         // Who holds a file may read it, so an item must not hold what its maker may not read.
         FilesNamed.in(wanted).forEach(files::requireRead);
@@ -119,19 +123,20 @@ class ItemCheck {
     }
 
     private static Refusal lacks(String field, String what) {
-        return Refusal.unusableField("item-incomplete", field, "This " + what + ".");
+        return Refusal.unusableField("item-incomplete", field, inWords("library.this-item", "what", what));
     }
 
     private static void requireAddress(String address) {
         if (!WebAddress.isOne(address)) {
             throw Refusal.unusableField(
-                    "address-unusable", "address", "The address must begin with http:// or https:// and name a place.");
+                    "address-unusable", "address", inWords("library.the-address-must-begin-with-http"));
         }
     }
 
     private void requireLevel(ItemEdit wanted) {
         if ((wanted.levelMeasureId() == null) != (wanted.levelLow() == null)) {
-            throw Refusal.unusableField("level-incomplete", "levelLow", "A level needs both a number and its measure.");
+            throw Refusal.unusableField(
+                    "level-incomplete", "levelLow", inWords("library.a-level-needs-both-a-number-and"));
         }
         if (wanted.levelMeasureId() == null) {
             return;
@@ -143,16 +148,22 @@ class ItemCheck {
             throw Refusal.unusableField(
                     "measure-of-one-class",
                     "levelMeasureId",
-                    "\"" + measure.name() + "\" is one class's own measure. Choose one that all share.");
+                    inWords("library.is-one-classs-own-measure-choose", "name", measure.name()));
         }
         double high = wanted.levelHigh() == null ? wanted.levelLow() : wanted.levelHigh();
-        requireInOrder(wanted.levelLow(), high, "levelLow", "The lowest level lies above the highest.");
+        requireInOrder(wanted.levelLow(), high, "levelLow", inWords("library.the-lowest-level-lies-above-the"));
         if (wanted.levelLow() < measure.lowest() || high > measure.highest()) {
             throw Refusal.unusableField(
                     "level-off-scale",
                     "levelLow",
-                    "The level lies outside \"" + measure.name() + "\", which goes from " + plain(measure.lowest())
-                            + " to " + plain(measure.highest()) + ".");
+                    inWords(
+                            "library.the-level-lies-outside-which-goes",
+                            "name",
+                            measure.name(),
+                            "lowest",
+                            plain(measure.lowest()),
+                            "highest",
+                            plain(measure.highest())));
         }
     }
 

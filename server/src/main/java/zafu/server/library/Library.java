@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -79,9 +81,7 @@ public class Library {
         /** What a student's page gave, by places; refused where it names a part that is not there. */
         public String inPlaces(String secret, String given) {
             return AnswerText.inPlaces(kind, names(secret), given)
-                    .orElseThrow(() -> Refusal.unusable(
-                            "unknown-part",
-                            "This question was changed meanwhile. Load the page anew and answer it again."));
+                    .orElseThrow(() -> Refusal.unusable("unknown-part", inWords("everyone.this-question-was-changed")));
         }
 
         /** A kept answer as the student's page knows it. */

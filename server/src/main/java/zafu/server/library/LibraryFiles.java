@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -60,11 +62,10 @@ public class LibraryFiles implements FileHolder {
     /** Why a file cannot be kept, in a sentence; empty where it can. */
     public static Optional<String> whyNot(String name, byte[] content) {
         if (MediaKind.of(content).isEmpty()) {
-            return Optional.of(
-                    "\"" + name + "\" is neither a picture (PNG, JPEG, GIF, WebP) nor a PDF, whatever it is called.");
+            return Optional.of(inWords("everyone.is-neither-a-picture-png-jpeg-gif", "name", name));
         }
         return content.length > Bounds.FILE_BYTES
-                ? Optional.of("\"" + name + "\" is larger than 10 MB.")
+                ? Optional.of(inWords("everyone.is-larger-than-mb", "name", name))
                 : Optional.empty();
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Clock;
@@ -159,7 +161,7 @@ class LibraryItems {
                 items.findById(id).filter(item -> item.deletedAt == null).orElseThrow(() -> Refusal.notFound("item"));
         access.requireChange(found);
         if (found.kind != wanted.kind()) {
-            throw Refusal.unusableField("kind-fixed", "kind", "What kind of item it is cannot be changed any more.");
+            throw Refusal.unusableField("kind-fixed", "kind", inWords("library.what-kind-of-item-it-is-cannot-be"));
         }
         if (wanted.version() == null || wanted.version() != found.version) {
             throw new OptimisticLockingFailureException("library item " + id);
@@ -231,7 +233,7 @@ class LibraryItems {
                 .map(each -> new LibraryApi.QuestionShown(
                         null, each.kind(), each.prompt(), each.points(), each.skillId(), each.body()))
                 .toList();
-        String title = "Copy of " + from.title();
+        String title = inWords("library.copy-of", "title", from.title());
         return save(
                 null,
                 new ItemEdit(

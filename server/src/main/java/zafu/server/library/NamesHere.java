@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -110,13 +112,15 @@ class NamesHere {
             List<String> found = new ArrayList<>();
             unknown.stream()
                     .filter(name -> !name.isEmpty() && !skills.containsKey(plain(name)))
-                    .forEach(name -> found.add("the skill \"" + name + "\" is not here; it comes without it"));
+                    .forEach(name -> found.add(inWords("library.the-skill-is-not-here-it-comes", "name", name)));
             Level level = draft.about().level();
             if (level != null && level(level) == null) {
-                found.add("its level on \"" + level.measure() + "\" is left out: "
-                        + (measures.containsKey(plain(level.measure()))
-                                ? "the measure does not go so far here"
-                                : "the measure is not here"));
+                found.add(inWords(
+                        measures.containsKey(plain(level.measure()))
+                                ? "library.level-beyond-the-measure"
+                                : "library.level-without-its-measure",
+                        "measure",
+                        level.measure()));
             }
             return found;
         }

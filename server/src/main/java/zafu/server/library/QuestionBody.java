@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -283,7 +285,7 @@ public record QuestionBody(
 
     private List<String> atLeastTwo(@Nullable List<String> list, String prompt, String what) {
         if (list == null || list.size() < 2 || list.stream().anyMatch(String::isBlank)) {
-            throw incomplete(prompt, "needs at least two " + what + ", none of them empty");
+            throw incomplete(prompt, inWords("library.needs-two." + what));
         }
         return list;
     }
@@ -291,7 +293,7 @@ public record QuestionBody(
     private Question choice(String prompt) {
         List<String> shown = atLeastTwo(options, prompt, "options");
         if (right == null || right < 0 || right >= shown.size()) {
-            throw incomplete(prompt, "needs one option marked as right");
+            throw incomplete(prompt, inWords("library.needs-one-option-marked-as-right"));
         }
         return new Question.SingleChoice(shown, right);
     }
@@ -299,45 +301,45 @@ public record QuestionBody(
     private Question multipleChoice(String prompt) {
         List<String> shown = atLeastTwo(options, prompt, "options");
         if (rights == null || rights.isEmpty() || rights.stream().anyMatch(each -> each < 0 || each >= shown.size())) {
-            throw incomplete(prompt, "needs at least one option marked as right");
+            throw incomplete(prompt, inWords("library.needs-at-least-one-option-marked"));
         }
         return new Question.MultipleChoice(shown.size(), Set.copyOf(rights), earnsByPart());
     }
 
     private Question numeric(String prompt) {
         if (value == null) {
-            throw incomplete(prompt, "needs a number as its answer");
+            throw incomplete(prompt, inWords("library.needs-a-number-as-its-answer"));
         }
         BigDecimal within = tolerance == null ? BigDecimal.ZERO : tolerance;
         if (within.signum() < 0) {
-            throw incomplete(prompt, "has a tolerance below 0");
+            throw incomplete(prompt, inWords("library.has-a-tolerance-below"));
         }
         return new Question.Numeric(value, within);
     }
 
     private Question shortAnswer(String prompt) {
         if (accepted == null || accepted.isEmpty() || accepted.stream().anyMatch(String::isBlank)) {
-            throw incomplete(prompt, "needs at least one accepted answer");
+            throw incomplete(prompt, inWords("library.needs-at-least-one-accepted-answer"));
         }
         return new Question.ShortAnswer(accepted);
     }
 
     private Question ordering(String prompt) {
-        List<String> parts = atLeastTwo(options, prompt, "parts to put in order");
+        List<String> parts = atLeastTwo(options, prompt, "parts");
         if (new LinkedHashSet<>(parts).size() < parts.size()) {
-            throw incomplete(prompt, "has the same part twice, so its order could not be told");
+            throw incomplete(prompt, inWords("library.has-the-same-part-twice-so-its"));
         }
         return new Question.Ordering(parts.size());
     }
 
     private Question matching(String prompt) {
         List<String> lefts = atLeastTwo(options, prompt, "pairs");
-        List<String> rightSide = atLeastTwo(partners, prompt, "things to match with");
+        List<String> rightSide = atLeastTwo(partners, prompt, "partners");
         boolean complete = pairs != null
                 && pairs.size() == lefts.size()
                 && pairs.stream().allMatch(each -> each >= 0 && each < rightSide.size());
         if (!complete) {
-            throw incomplete(prompt, "needs a partner for each of its " + lefts.size() + " parts");
+            throw incomplete(prompt, inWords("library.needs-a-partner-for-each", "count", lefts.size()));
         }
         return new Question.Matching(pairs, earnsByPart());
     }
@@ -345,14 +347,14 @@ public record QuestionBody(
     private Question blanks(String prompt) {
         List<Piece> blanks = blankPieces();
         if (blanks.isEmpty()) {
-            throw incomplete(prompt, "needs at least one blank");
+            throw incomplete(prompt, inWords("library.needs-at-least-one-blank"));
         }
         for (Piece blank : blanks) {
             if (blank.accepted().isEmpty() || blank.accepted().stream().anyMatch(String::isBlank)) {
-                throw incomplete(prompt, "has a blank without an answer");
+                throw incomplete(prompt, inWords("library.has-a-blank-without-an-answer"));
             }
             if (blank.choices() != null && !blank.choices().containsAll(blank.accepted())) {
-                throw incomplete(prompt, "has a blank whose answer is not among its choices");
+                throw incomplete(prompt, inWords("library.has-a-blank-whose-answer-is-not"));
             }
         }
         return new Question.Blanks(blanks.stream().map(Piece::accepted).toList(), earnsByPart());
@@ -365,13 +367,16 @@ public record QuestionBody(
                 .boxed()
                 .toList();
         if (words.size() < 2 || places.isEmpty()) {
-            throw incomplete(prompt, "needs at least two words to choose from, one of them right");
+            throw incomplete(prompt, inWords("library.needs-at-least-two-words-to-choose"));
         }
         return new Question.MultipleChoice(words.size(), Set.copyOf(places), earnsByPart());
     }
 
     private static Refusal incomplete(String prompt, String what) {
-        String named = prompt.isBlank() ? "A question without words" : "The question \"" + prompt + "\"";
-        return Refusal.unusableField("question-incomplete", "questions", named + " " + what + ".");
+        String named = prompt.isBlank()
+                ? inWords("library.a-question-without-words")
+                : inWords("library.the-question", "prompt", prompt);
+        return Refusal.unusableField(
+                "question-incomplete", "questions", inWords("library.incomplete", "question", named, "what", what));
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.library;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -140,7 +142,7 @@ public class Units {
     private LibraryUnit toChange(long unitId) {
         LibraryUnit unit = units.findById(unitId).orElseThrow(() -> Refusal.notFound("unit"));
         if (!mayChange(unit)) {
-            throw Refusal.notAllowed("\"" + unit.title + "\" is for whoever made it to change.");
+            throw Refusal.notAllowed(inWords("library.is-for-whoever-made-it-to-change", "title", unit.title));
         }
         return unit;
     }

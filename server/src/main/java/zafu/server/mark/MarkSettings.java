@@ -1,5 +1,7 @@
 package zafu.server.mark;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -108,8 +110,7 @@ public class MarkSettings {
         permission.requireChange(classId);
         ClassMarking own = classes.findById(classId).orElseGet(ClassMarking::new);
         if (own.version != wanted.version()) {
-            throw Refusal.conflict(
-                    "changed-since", "Someone else has changed the mark settings. Reload and try again.");
+            throw Refusal.conflict("changed-since", inWords("mark.someone-else-has-changed-the-mark"));
         }
         own.classId = classId;
         own.missingIsZero = wanted.missingIsZero();

@@ -1,5 +1,7 @@
 package zafu.server.measure;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
@@ -22,16 +24,20 @@ class ExampleMeasures {
 
     @EventListener
     void on(SchoolMade made) {
-        make("Reading level", "", new NumericScale(0, 1200, 0, Better.HIGHER, OptionalDouble.of(25)), List.of());
         make(
-                "Words correct per minute",
+                inWords("measure.reading-level"),
+                "",
+                new NumericScale(0, 1200, 0, Better.HIGHER, OptionalDouble.of(25)),
+                List.of());
+        make(
+                inWords("measure.words-correct-per-minute"),
                 "words/min",
                 new NumericScale(0, 300, 0, Better.HIGHER, OptionalDouble.of(6)),
                 List.of());
         LevelScale letters = new LevelScale(IntStream.rangeClosed('A', 'Z')
                 .mapToObj(letter -> String.valueOf((char) letter))
                 .toList());
-        make("Text level", "", letters.asNumbers(), letters.levels());
+        make(inWords("measure.text-level"), "", letters.asNumbers(), letters.levels());
     }
 
     private void make(String name, String unit, NumericScale scale, List<String> levels) {

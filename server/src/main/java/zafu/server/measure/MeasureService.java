@@ -1,5 +1,7 @@
 package zafu.server.measure;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -73,7 +75,7 @@ class MeasureService {
         if (outside > 0) {
             throw Refusal.conflict(
                     "values-outside",
-                    outside + " scores on \"" + found.name + "\" would lie outside the new scale. Widen it.");
+                    inWords("measure.scores-outside-the-new-scale", "count", outside, "name", found.name));
         }
     }
 
@@ -83,7 +85,8 @@ class MeasureService {
                 .filter(each -> !each.id.equals(measure.id))
                 .anyMatch(each -> each.name.equalsIgnoreCase(name) && meet(each.classId, wanted.classId()));
         if (taken) {
-            throw Refusal.unusableField("name-taken", "name", "There is a measure \"" + name + "\" already.");
+            throw Refusal.unusableField(
+                    "name-taken", "name", inWords("measure.there-is-a-measure-already", "name", name));
         }
         measure.name = name;
         measure.unit = wanted.unit().strip();
@@ -121,7 +124,7 @@ class MeasureService {
             throw Refusal.unusableField(
                     "scale-empty",
                     "highest",
-                    "The largest value must lie above the smallest, " + wanted.lowest() + ".");
+                    inWords("measure.the-largest-value-must-lie-above", "lowest", wanted.lowest()));
         }
         measure.levels = "";
         measure.lowest = wanted.lowest();
@@ -135,7 +138,7 @@ class MeasureService {
             return new LevelScale(names);
         } catch (IllegalArgumentException impossible) {
             throw Refusal.unusableField(
-                    "levels-cannot-be", "levels", "A scale of levels needs at least two, each with a name of its own.");
+                    "levels-cannot-be", "levels", inWords("measure.a-scale-of-levels-needs-at-least"));
         }
     }
 
@@ -165,8 +168,16 @@ class MeasureService {
                 throw Refusal.unusableField(
                         "cuts-must-ascend",
                         "cuts",
-                        "Benchmarks ascend within " + measure.lowest + " to " + measure.highest + "; \"" + cut.name()
-                                + "\" at " + cut.score() + " does not.");
+                        inWords(
+                                "measure.benchmarks-ascend-within-to-at",
+                                "lowest",
+                                measure.lowest,
+                                "highest",
+                                measure.highest,
+                                "name",
+                                cut.name(),
+                                "score",
+                                cut.score()));
             }
             before = cut.score();
         }

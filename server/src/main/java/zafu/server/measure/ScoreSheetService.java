@@ -1,5 +1,8 @@
 package zafu.server.measure;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -107,7 +110,7 @@ class ScoreSheetService implements StudentPart {
     ScoreSheetApi.SheetKept keep(long classId, ScoreSheetApi.SheetEdit edit) {
         permission.requireChange(classId);
         if (edit.on().isAfter(school.today())) {
-            throw Refusal.unusableField("day-to-come", "on", "Scores cannot be of a day that is still to come.");
+            throw Refusal.unusableField("day-to-come", "on", inWords("measure.scores-cannot-be-of-a-day-that-is"));
         }
         Set<Long> members =
                 roster.studentsOf(classId).stream().map(Roster.StudentName::id).collect(Collectors.toSet());
@@ -122,7 +125,8 @@ class ScoreSheetService implements StudentPart {
             kept.add(keep(edit.on(), typed, cards.get(typed.measureId()), before));
         }
         long good = kept.stream().filter(each -> each.fault() == null).count();
-        audit.note(classId, "scores.typed", classId, good + " scores of " + edit.on());
+        audit.note(
+                classId, "scores.typed", classId, keptWords("measure.scores-of-a-day", "count", good, "on", edit.on()));
         events.publishEvent(new StudentsChanged(classId));
         return new ScoreSheetApi.SheetKept(kept);
     }
@@ -212,7 +216,7 @@ class ScoreSheetService implements StudentPart {
                 .map(row -> Map.of(
                         "measure", names.getOrDefault(row.measureId, ""),
                         "day", row.takenOn.toString(),
-                        "value", String.valueOf(row.score == null ? "not assessed" : row.score)))
+                        "value", String.valueOf(row.score == null ? inWords("measure.not-assessed") : row.score)))
                 .toList();
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.measure;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -17,7 +19,9 @@ import zafu.core.measure.Season;
 @Service
 public class ScoresNow {
     /** What lies under the lowest cut has no cut to name it. */
-    public static final String LOWEST_BAND = "well below";
+    public static String lowestBand() {
+        return inWords("measure.well-below");
+    }
 
     private final MeasureRepository measures;
     private final MeasureCutRepository cuts;
@@ -68,7 +72,7 @@ public class ScoresNow {
     public Map<Long, List<String>> bandNames(LocalDate today) {
         Map<Long, List<String>> names = new LinkedHashMap<>();
         bands(today).values().forEach(cuts -> {
-            List<String> own = new ArrayList<>(List.of(LOWEST_BAND));
+            List<String> own = new ArrayList<>(List.of(lowestBand()));
             cuts.forEach(cut -> own.add(cut.name));
             names.merge(cuts.get(0).measureId, own, (a, b) -> a.size() >= b.size() ? a : b);
         });
@@ -94,7 +98,7 @@ public class ScoresNow {
                 counts.takenOn(),
                 counts.stale(),
                 band,
-                band == null ? null : bands.nameOf(band).orElse(LOWEST_BAND),
+                band == null ? null : bands.nameOf(band).orElse(lowestBand()),
                 history(list));
     }
 

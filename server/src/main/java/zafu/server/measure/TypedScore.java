@@ -1,5 +1,7 @@
 package zafu.server.measure;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -80,8 +82,12 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
         return new TypedScore(
                 null,
                 typed,
-                "is no level from " + measure.levels().get(0) + " to "
-                        + measure.levels().get(measure.levels().size() - 1));
+                inWords(
+                        "measure.is-no-level-from-to",
+                        "lowest",
+                        measure.levels().get(0),
+                        "highest",
+                        measure.levels().get(measure.levels().size() - 1)));
     }
 
     private static TypedScore number(String typed, Measures.MeasureCard measure, DecimalMark mark) {
@@ -97,12 +103,20 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
                     : new TypedScore(
                             null,
                             typed,
-                            "can be " + shown(unsure.asThousands()) + " or " + shown(unsure.asDecimal())
-                                    + ": write it with neither comma nor point between thousands");
+                            inWords(
+                                    "measure.can-be-or-write-it-with-neither",
+                                    "asThousands",
+                                    shown(unsure.asThousands()),
+                                    "asDecimal",
+                                    shown(unsure.asDecimal())));
         }
         if (read instanceof ScoreText.Unreadable) {
             return new TypedScore(
-                    null, typed, typed.contains("%") ? "is a percentage, and this measure is none" : "is no number");
+                    null,
+                    typed,
+                    typed.contains("%")
+                            ? inWords("measure.is-a-percentage-and-this-measure")
+                            : inWords("measure.is-no-number"));
         }
         return read instanceof ScoreText.Score score
                 ? checked(score.value(), typed, measure)
@@ -123,12 +137,17 @@ public record TypedScore(@Nullable Double value, String typed, @Nullable String 
         return switch (scaleOf(measure).check(value)) {
             case FITS -> Optional.empty();
             case OUT_OF_RANGE ->
-                Optional.of("is outside " + shown(measure.lowest()) + " to " + shown(measure.highest()));
+                Optional.of(inWords(
+                        "measure.is-outside-to",
+                        "lowest",
+                        shown(measure.lowest()),
+                        "highest",
+                        shown(measure.highest())));
             case TOO_MANY_DECIMALS ->
                 Optional.of(
                         measure.decimals() == 0
-                                ? "should be a whole number"
-                                : "should have " + measure.decimals() + " decimals at most");
+                                ? inWords("measure.should-be-a-whole-number")
+                                : inWords("measure.should-have-decimals-at-most", "decimals", measure.decimals()));
         };
     }
 

@@ -1,38 +1,35 @@
 package zafu.server.need;
 
-import java.util.Locale;
-import java.util.Map;
+import static zafu.server.platform.Words.inWords;
+
 import zafu.core.need.Accommodation.Fault;
 import zafu.core.need.Support;
 
 /** What is wrong with an accommodation, in a sentence. */
 public final class FaultWords {
-    private static final Map<Support, String> UNITS = Map.of(
-            Support.EXTENDED_TIME, "a factor",
-            Support.EXTRA_DAYS, "a number of days",
-            Support.BREAKS, "minutes",
-            Support.FEWER_CHOICES, "a number of choices",
-            Support.FEWER_QUESTIONS, "a percentage");
-
     private FaultWords() {}
 
     public static String sentence(Fault fault) {
         if (fault instanceof Fault.Amount amount) {
-            return "%s takes %s from %s to %s."
-                    .formatted(
-                            named(amount.support()),
-                            UNITS.get(amount.support()),
-                            amount.allowed().least().toPlainString(),
-                            amount.allowed().most().toPlainString());
+            return inWords(
+                    "need.amount." + amount.support(),
+                    "support",
+                    named(amount.support()),
+                    "least",
+                    amount.allowed().least(),
+                    "most",
+                    amount.allowed().most());
         }
         if (fault instanceof Fault.NoAmount none) {
-            return named(none.support()) + " has no amount. Leave it blank.";
+            return inWords("need.has-no-amount-leave-it-blank", "support", named(none.support()));
         }
         if (fault instanceof Fault.Detail detail) {
-            return detail.support() == Support.TOOL ? "Say which tool is allowed." : "Say which language.";
+            return detail.support() == Support.TOOL
+                    ? inWords("need.say-which-tool-is-allowed")
+                    : inWords("need.say-which-language");
         }
         Fault.EndsEarly early = (Fault.EndsEarly) fault;
-        return "It ends on " + early.to() + ", before it begins on " + early.from() + ".";
+        return inWords("need.it-ends-on-before-it-begins-on", "to", early.to(), "from", early.from());
     }
 
     static String fieldOf(Fault fault) {
@@ -43,8 +40,7 @@ public final class FaultWords {
     }
 
     /** "Extended time". */
-    private static String named(Support support) {
-        String lower = support.name().replace('_', ' ').toLowerCase(Locale.ROOT);
-        return lower.substring(0, 1).toUpperCase(Locale.ROOT) + lower.substring(1);
+    public static String named(Support support) {
+        return inWords("need.support." + support);
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.need;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -91,7 +93,7 @@ class NeedService implements StudentPart {
             throw Refusal.unusableField(
                     "ends-early",
                     "to",
-                    "The plan ends on " + wanted.to() + ", before it begins on " + wanted.from() + ".");
+                    inWords("need.the-plan-ends-on-before-it-begins", "to", wanted.to(), "from", wanted.from()));
         }
         NeedPlan plan = new NeedPlan();
         plan.studentId = studentId;

@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -63,7 +65,7 @@ final class BundleReader {
 
     private BundleReader(byte[] zip) {
         if (!ZipGuard.isZip(zip)) {
-            throw Refusal.unusable("bundle-no-zip", "A OneRoster bundle is a zip file; this is none.");
+            throw Refusal.unusable("bundle-no-zip", inWords("oneroster.a-oneroster-bundle-is-a-zip-file"));
         }
         // Some systems put the files into one folder within the zip.
         ZipGuard.unpack(zip, name -> name.endsWith(".csv"))
@@ -79,21 +81,26 @@ final class BundleReader {
     private void readManifest() {
         byte[] bytes = files.get("manifest.csv");
         if (bytes == null) {
-            throw Refusal.unusable(
-                    "bundle-no-manifest", "The zip holds no manifest.csv, so it is no OneRoster bundle.");
+            throw Refusal.unusable("bundle-no-manifest", inWords("oneroster.the-zip-holds-no-manifest-csv-so"));
         }
         ManifestText.read(bytes).forEach(manifest::put);
         String version = manifest.getOrDefault("oneroster.version", "");
         if (!version.startsWith("1.")) {
             throw Refusal.unusable(
-                    "bundle-version", "The manifest speaks of OneRoster \"" + version + "\"; Zafu reads 1.1 and 1.2.");
+                    "bundle-version", inWords("oneroster.the-manifest-speaks-of-oneroster", "version", version));
         }
         FILES.forEach((part, file) -> {
             if (isThere(part) && !files.containsKey(file)) {
                 throw Refusal.unusable(
                         "bundle-part-missing",
-                        "The manifest says \"file." + part + "," + manifest.get("file." + part) + "\", but there is no "
-                                + file + " in the zip.");
+                        inWords(
+                                "oneroster.the-manifest-says-file-but-there",
+                                "part",
+                                part,
+                                "how",
+                                manifest.get("file." + part),
+                                "file",
+                                file));
             }
         });
     }
@@ -153,7 +160,8 @@ final class BundleReader {
             while (at != null && !at.isEmpty()) {
                 if (!seen.add(at)) {
                     throw Refusal.unusable(
-                            "bundle-cycle", file + " goes in a circle: \"" + at + "\" is its own parent further up.");
+                            "bundle-cycle",
+                            inWords("oneroster.goes-in-a-circle-is-its-own-parent", "file", file, "id", at));
                 }
                 at = parents.get(at);
             }
@@ -173,7 +181,9 @@ final class BundleReader {
                             line.date("startDate"),
                             line.date("endDate"));
                     if (session.to().isBefore(session.from())) {
-                        throw line.fault("endDate", "is " + session.to() + ", before startDate " + session.from());
+                        throw line.fault(
+                                "endDate",
+                                inWords("oneroster.is-before-startdate", "to", session.to(), "from", session.from()));
                     }
                     return session;
                 })
@@ -245,7 +255,9 @@ final class BundleReader {
             if (role == Role.STUDENT && !person.number().isEmpty()) {
                 String other = nameOfNumber.putIfAbsent(person.number(), person.fullName());
                 if (other != null) {
-                    throw line.fault("identifier", "is " + person.number() + ", which " + other + " has already");
+                    throw line.fault(
+                            "identifier",
+                            inWords("oneroster.is-which-has-already", "number", person.number(), "other", other));
                 }
             }
             return person;
@@ -261,7 +273,13 @@ final class BundleReader {
                     && !line.text("endDate").isEmpty()
                     && line.date("endDate").isBefore(line.date("beginDate"))) {
                 throw line.fault(
-                        "endDate", "is " + line.date("endDate") + ", before beginDate " + line.date("beginDate"));
+                        "endDate",
+                        inWords(
+                                "oneroster.is-before-begindate",
+                                "end",
+                                line.date("endDate"),
+                                "begin",
+                                line.date("beginDate")));
             }
             return new Place(
                     line.required("sourcedId"),
@@ -290,7 +308,7 @@ final class BundleReader {
                     line.number("resultValueMin", 0),
                     line.number("resultValueMax", 100));
             if (!(item.lowest() < item.highest())) {
-                throw line.fault("resultValueMax", "is not above resultValueMin");
+                throw line.fault("resultValueMax", inWords("oneroster.is-not-above-resultvaluemin"));
             }
             return item;
         });

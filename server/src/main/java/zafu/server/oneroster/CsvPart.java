@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
@@ -51,7 +53,8 @@ final class CsvPart {
                 read(new Line(record), reading).ifPresent(read::add);
             }
         } catch (IllegalArgumentException | IOException | UncheckedIOException unreadable) {
-            throw Refusal.unusable("bundle-part-unreadable", file + " is not a CSV file with named columns.");
+            throw Refusal.unusable(
+                    "bundle-part-unreadable", inWords("oneroster.is-not-a-csv-file-with-named", "file", file));
         }
         return read;
     }
@@ -60,7 +63,8 @@ final class CsvPart {
         for (String column : required) {
             boolean there = parser.getHeaderNames().stream().anyMatch(column::equalsIgnoreCase);
             if (!there) {
-                throw Refusal.unusable("bundle-column-missing", file + " has no column " + column + ".");
+                throw Refusal.unusable(
+                        "bundle-column-missing", inWords("oneroster.has-no-column", "file", file, "column", column));
             }
         }
     }
@@ -70,7 +74,8 @@ final class CsvPart {
             String id = line.required("sourcedId");
             Long before = rowOfId.putIfAbsent(id, line.row());
             if (before != null) {
-                throw line.fault("sourcedId", "is \"" + id + "\", which row " + before + " has already");
+                throw line.fault(
+                        "sourcedId", inWords("oneroster.is-which-row-has-already", "id", id, "before", before));
             }
             return Optional.of(reading.apply(line));
         } catch (LineFault fault) {
@@ -100,7 +105,7 @@ final class CsvPart {
         }
 
         RuntimeException fault(String column, String what) {
-            return new LineFault(file + ", row " + row() + ": " + column + " " + what + ".");
+            return new LineFault(inWords("oneroster.row", "file", file, "row", row(), "column", column, "what", what));
         }
 
         String text(String column) {
@@ -112,10 +117,10 @@ final class CsvPart {
         String required(String column) {
             String text = text(column);
             if (text.isEmpty()) {
-                throw fault(column, "is blank");
+                throw fault(column, inWords("oneroster.is-blank"));
             }
             if (text.length() > 255) {
-                throw fault(column, "is longer than 255 letters");
+                throw fault(column, inWords("oneroster.is-longer-than-letters"));
             }
             return text;
         }
@@ -132,7 +137,7 @@ final class CsvPart {
             try {
                 return LocalDate.parse(text.length() > 10 ? text.substring(0, 10) : text);
             } catch (DateTimeParseException impossible) {
-                throw fault(column, "is \"" + text + "\", which is no day");
+                throw fault(column, inWords("oneroster.is-which-is-no-day", "text", text));
             }
         }
 
@@ -149,13 +154,13 @@ final class CsvPart {
             } catch (NumberFormatException ignored) {
                 // Told below, together with what is no finite number.
             }
-            throw fault(column, "is \"" + text + "\", which is no number");
+            throw fault(column, inWords("oneroster.is-which-is-no-number", "text", text));
         }
 
         boolean isGone() {
             String status = text("status").toLowerCase(Locale.ROOT);
             if (!List.of("", "active", "tobedeleted", "inactive").contains(status)) {
-                throw fault("status", "is \"" + text("status") + "\", which is neither active nor tobedeleted");
+                throw fault("status", inWords("oneroster.is-which-is-neither-active-nor", "text", text("status")));
             }
             return status.equals("tobedeleted") || status.equals("inactive");
         }

@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -11,12 +13,12 @@ final class FactWords {
 
     static String difference(StudentFacts before, StudentFacts after) {
         List<String> words = new ArrayList<>();
-        add(words, "given name", before.givenName(), after.givenName());
-        add(words, "family name", before.familyName(), after.familyName());
-        add(words, "preferred name", before.preferredName(), after.preferredName());
-        add(words, "grade", before.grade(), after.grade());
-        add(words, "home class", before.homeClass(), after.homeClass());
-        add(words, "number", before.studentNumber(), after.studentNumber());
+        add(words, inWords("oneroster.given-name"), before.givenName(), after.givenName());
+        add(words, inWords("oneroster.family-name"), before.familyName(), after.familyName());
+        add(words, inWords("oneroster.preferred-name"), before.preferredName(), after.preferredName());
+        add(words, inWords("oneroster.grade-2"), before.grade(), after.grade());
+        add(words, inWords("oneroster.home-class"), before.homeClass(), after.homeClass());
+        add(words, inWords("oneroster.number"), before.studentNumber(), after.studentNumber());
         return String.join(", ", words);
     }
 

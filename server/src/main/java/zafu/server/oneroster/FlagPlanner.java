@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -60,7 +62,7 @@ final class FlagPlanner {
         }
         sameId.forEach(each -> end(Objects.requireNonNull(student).id(), each));
         plan.flags.add(new RosterPlan.FlagPlan(flag, null));
-        plan.tell(Kind.NEED_GRANTED, nameOf(flag), "the detail is for those who may see it");
+        plan.tell(Kind.NEED_GRANTED, nameOf(flag), inWords("oneroster.the-detail-is-for-those-who-may"));
     }
 
     private String nameOf(Flag flag) {

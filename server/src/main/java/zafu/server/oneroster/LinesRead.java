@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import zafu.server.platform.Bounds;
@@ -13,8 +15,7 @@ final class LinesRead {
 
     void one() {
         if (++lines > Bounds.BUNDLE_LINES) {
-            throw Refusal.tooLarge("The bundle has more than " + Bounds.BUNDLE_LINES
-                    + " lines in all. Import it in parts, a school or a term at a time.");
+            throw Refusal.tooLarge(inWords("oneroster.the-bundle-has-more-than-lines-in", "most", Bounds.BUNDLE_LINES));
         }
     }
 
@@ -24,7 +25,7 @@ final class LinesRead {
         if (faults.size() > MOST_FAULTS) {
             throw Refusal.unusable(
                     "bundle-faults",
-                    "More than " + MOST_FAULTS + " lines of the bundle cannot be used. The first: " + faults.get(0));
+                    inWords("oneroster.more-than-lines-of-the-bundle", "most", MOST_FAULTS, "first", faults.get(0)));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
@@ -26,7 +28,7 @@ final class ManifestText {
                 }
             }
         } catch (IOException | UncheckedIOException unreadable) {
-            throw Refusal.unusable("bundle-manifest", "manifest.csv cannot be read as CSV.");
+            throw Refusal.unusable("bundle-manifest", inWords("oneroster.manifest-csv-cannot-be-read-as-csv"));
         }
         return found;
     }

@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -51,8 +53,8 @@ final class RoleGonePlanner {
             String who = adults.get(role.adultId()).displayName();
             String className = classes.get(role.classId()).name();
             if (role.role() == ClassRole.OWNER && !isOwnedWithout(leaving, role)) {
-                plan.problems.add("enrollments.csv: " + who + " is the only owner of " + className
-                        + " and keeps it until somebody else does.");
+                plan.problems.add(
+                        inWords("oneroster.enrollments-csv-is-the-only-owner", "who", who, "className", className));
             } else {
                 plan.rolesGone.add(role);
                 plan.tell(Kind.ROLE_TAKEN, who, className);

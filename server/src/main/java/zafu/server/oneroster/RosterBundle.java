@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -79,9 +81,12 @@ record RosterBundle(
                 case NOW -> places.add(place);
                 case OVER -> places.add(place.asGone());
                 case TO_COME ->
-                    said.add("enrollments.csv: " + place.id() + " begins on "
-                            + place.stay().from().orElseThrow()
-                            + ". It comes with the first list from that day on.");
+                    said.add(inWords(
+                            "oneroster.enrollments-csv-begins-on-it-comes",
+                            "id",
+                            place.id(),
+                            "day",
+                            place.stay().from().orElseThrow()));
             }
         }
         return new RosterBundle(bulk, sessions, classes, people, places, lineItems, results, flags, List.copyOf(said));

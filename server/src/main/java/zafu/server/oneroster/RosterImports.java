@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -85,7 +87,7 @@ class RosterImports {
         Present here = present.load();
         RosterPlan plan = RosterPlanner.plan(bundle.on(school.today()), here);
         if (plan.isEmpty() && plan.places.isEmpty()) {
-            throw Refusal.conflict("nothing-new", "All of it is here already. Nothing was changed.");
+            throw Refusal.conflict("nothing-new", inWords("oneroster.all-of-it-is-here-already-nothing"));
         }
         long run = log.begin(kind, null, fileName);
         applier.apply(plan, here, run, current.adult().adultId());

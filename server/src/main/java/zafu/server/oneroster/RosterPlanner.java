@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -60,7 +62,10 @@ final class RosterPlanner {
                 .filter(session -> !session.gone() && !here.sessions.contains(session.id()))
                 .forEach(session -> {
                     plan.newSessions.add(session);
-                    plan.tell(Kind.NEW_TERM, session.title(), session.from() + " to " + session.to());
+                    plan.tell(
+                            Kind.NEW_TERM,
+                            session.title(),
+                            inWords("oneroster.to", "from", session.from(), "to", session.to()));
                 });
     }
 
@@ -93,10 +98,10 @@ final class RosterPlanner {
             classIds.put(line.id(), sameId.id());
             boolean renamed = !sameId.name().equals(line.title());
             if (renamed) {
-                plan.tell(Kind.CLASS_RENAMED, sameId.name(), "is now called " + line.title());
+                plan.tell(Kind.CLASS_RENAMED, sameId.name(), inWords("oneroster.is-now-called", "title", line.title()));
             }
             if (sameId.archived()) {
-                plan.tell(Kind.CLASS_BACK, line.title(), "was archived and comes back");
+                plan.tell(Kind.CLASS_BACK, line.title(), inWords("oneroster.was-archived-and-comes-back"));
             }
             if (renamed || sameId.archived()) {
                 plan.classes.add(
@@ -105,7 +110,7 @@ final class RosterPlanner {
         } else if (sameName != null) {
             classIds.put(line.id(), sameName.id());
             plan.classes.add(new RosterPlan.ClassPlan(line, sameName.id(), null, false));
-            plan.tell(Kind.CLASS_LINKED, line.title(), "is the class of that name here");
+            plan.tell(Kind.CLASS_LINKED, line.title(), inWords("oneroster.is-the-class-of-that-name-here"));
         } else {
             plan.classes.add(new RosterPlan.ClassPlan(line, null, null, false));
             plan.tell(Kind.NEW_CLASS, line.title(), "");
@@ -144,11 +149,11 @@ final class RosterPlanner {
             known.put(person.id(), found);
         }
         if (found == null) {
-            plan.tell(Kind.NEW_STUDENT, person.fullName(), "grade " + facts.grade());
+            plan.tell(Kind.NEW_STUDENT, person.fullName(), inWords("oneroster.grade", "grade", facts.grade()));
         } else if (sameId == null) {
-            plan.tell(Kind.STUDENT_LINKED, person.fullName(), "is the student of that name here");
+            plan.tell(Kind.STUDENT_LINKED, person.fullName(), inWords("oneroster.is-the-student-of-that-name-here"));
         } else if (found.archived()) {
-            plan.tell(Kind.STUDENT_BACK, person.fullName(), "was archived and comes back");
+            plan.tell(Kind.STUDENT_BACK, person.fullName(), inWords("oneroster.was-archived-and-comes-back"));
         } else if (!facts.equals(found.facts())) {
             plan.tell(Kind.STUDENT_CHANGED, person.fullName(), FactWords.difference(found.facts(), facts));
         } else {
@@ -212,7 +217,7 @@ final class RosterPlanner {
         Long found = named.size() == 1 ? named.get(0) : null;
         plan.adults.add(new RosterPlan.AdultPlan(person, found));
         if (found == null) {
-            plan.tell(Kind.NEW_ADULT, person.fullName(), "cannot sign in until you set a password");
+            plan.tell(Kind.NEW_ADULT, person.fullName(), inWords("oneroster.cannot-sign-in-until-you-set-a"));
         }
     }
 
@@ -231,9 +236,16 @@ final class RosterPlanner {
             if (counts.id().equals(place.id())) {
                 once.add(place);
             } else if (!place.gone()) {
-                plan.problems.add("enrollments.csv: " + place.id() + " puts the user " + place.personId()
-                        + " into the class " + place.classId() + " as " + counts.id()
-                        + " does already. They are taken as one.");
+                plan.problems.add(inWords(
+                        "oneroster.enrollments-csv-puts-the-user-into",
+                        "id",
+                        place.id(),
+                        "personId",
+                        place.personId(),
+                        "classId",
+                        place.classId(),
+                        "other",
+                        counts.id()));
             }
         }
         return once;
@@ -249,11 +261,15 @@ final class RosterPlanner {
             boolean knownAdult = person == null && here.adults.containsKey(place.personId());
             boolean personIsHere = knownAdult || (person != null && !person.gone());
             if (person == null && !knownAdult && !here.students.containsKey(place.personId())) {
-                plan.problems.add("enrollments.csv: " + place.id() + " names the user " + place.personId()
-                        + ", who is not there.");
+                plan.problems.add(inWords(
+                        "oneroster.enrollments-csv-names-the-user-who",
+                        "id",
+                        place.id(),
+                        "personId",
+                        place.personId()));
             } else if (!classes.containsKey(place.classId()) && !here.classes.containsKey(place.classId())) {
-                plan.problems.add("enrollments.csv: " + place.id() + " names the class " + place.classId()
-                        + ", which is not there.");
+                plan.problems.add(inWords(
+                        "oneroster.enrollments-csv-names-the-class", "id", place.id(), "classId", place.classId()));
             } else if (place.role() == Role.STUDENT && !knownAdult && (personIsHere || person == null)) {
                 studentPlace(place);
             } else if (personIsHere && place.role() != Role.OTHER && !place.gone()) {
@@ -354,7 +370,7 @@ final class RosterPlanner {
             boolean missing = bundle.bulk().contains(Part.USERS) && person == null;
             if ((deleted || missing) && !student.archived() && goneWhole.add(student.id())) {
                 plan.gone.add(student);
-                plan.tell(Kind.STUDENT_GONE, fullName(student), "will be archived; their work stays");
+                plan.tell(Kind.STUDENT_GONE, fullName(student), inWords("oneroster.will-be-archived-their-work-stays"));
             } else if (!deleted
                     && !missing
                     && bundle.bulk().contains(Part.ENROLLMENTS)

@@ -21,8 +21,7 @@ final class SchoolSystemApi {
 
     /** @param token absent to keep the one there is */
     record SystemEdit(
-            @NotNull @Size(max = 500) @Pattern(regexp = "|https?://.+", message = "begins with http:// or https://")
-                    String address,
+            @NotNull @Size(max = 500) @Pattern(regexp = "|https?://.+", message = "{needs-web-address}") String address,
             @Nullable @Size(max = 200) String token,
             boolean nightly) {}
 }

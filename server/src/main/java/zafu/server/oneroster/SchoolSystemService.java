@@ -1,5 +1,8 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.util.Optional;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
@@ -15,6 +18,7 @@ import zafu.server.access.ClassPermission;
 import zafu.server.exchange.ImportKind;
 import zafu.server.platform.JobsOnce;
 import zafu.server.platform.Refusal;
+import zafu.server.platform.Words;
 
 /**
  * Fetches the school's list on demand and at night, and keeps it until an administrator agrees. While it cannot be
@@ -62,7 +66,8 @@ public class SchoolSystemService {
                 system.map(each -> !each.token.isEmpty()).orElse(false),
                 system.map(each -> each.nightly).orElse(false),
                 pulls.findTop10ByOrderByIdDesc().stream()
-                        .map(each -> new SchoolSystemApi.PullShown(each.id, each.pulledAt, each.state, each.message))
+                        .map(each -> new SchoolSystemApi.PullShown(
+                                each.id, each.pulledAt, each.state, Words.heard(each.message)))
                         .toList(),
                 pulls.findFirstByStateOrderByIdDesc(SchoolPull.State.WAITING)
                         .map(each -> new SchoolSystemApi.WaitingPull(each.id, imports.preview(bundleOf(each))))
@@ -98,7 +103,7 @@ public class SchoolSystemService {
     void pullNow() {
         permission.requireAdministrator();
         SchoolSystem system = system().filter(each -> !each.address.isEmpty())
-                .orElseThrow(() -> Refusal.conflict("no-system", "Say first where the school's system answers."));
+                .orElseThrow(() -> Refusal.conflict("no-system", inWords("oneroster.no-system")));
         audit.note(null, "school-system.pulled", null, system.address);
         pull(system);
     }
@@ -118,8 +123,12 @@ public class SchoolSystemService {
             RosterImports.BundlePreview preview = imports.preview(bundle);
             boolean empty = preview.changes().isEmpty();
             pull.state = empty ? SchoolPull.State.NOTHING_NEW : SchoolPull.State.WAITING;
-            pull.message =
-                    bundle.people().size() + " people, " + bundle.classes().size() + " classes";
+            pull.message = keptWords(
+                    "oneroster.people-and-classes",
+                    "people",
+                    bundle.people().size(),
+                    "classes",
+                    bundle.classes().size());
             pull.body = empty ? null : JSON.writeValueAsString(bundle);
         } catch (SystemClient.NotUsable notUsable) {
             LOG.info("school system: {}", notUsable.getMessage());

@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,14 +54,22 @@ final class ScorePlanner {
             Person person = people.get(result.personId());
             if (item == null || item.gone() || result.gone()) {
                 if (item == null) {
-                    plan.problems.add("results.csv: " + result.id() + " names the line item " + result.lineItemId()
-                            + ", which is not there.");
+                    plan.problems.add(inWords(
+                            "oneroster.results-csv-names-the-line-item",
+                            "id",
+                            result.id(),
+                            "lineItemId",
+                            result.lineItemId()));
                 }
                 continue;
             }
             if ((person == null || person.role() != Role.STUDENT) && !here.students.containsKey(result.personId())) {
-                plan.problems.add("results.csv: " + result.id() + " names the student " + result.personId()
-                        + ", who is not there.");
+                plan.problems.add(inWords(
+                        "oneroster.results-csv-names-the-student-who",
+                        "id",
+                        result.id(),
+                        "personId",
+                        result.personId()));
                 continue;
             }
             plan(result, item, noted, newByName, counts);
@@ -85,7 +95,10 @@ final class ScorePlanner {
         if (card == null) {
             standsFor = newByName.computeIfAbsent(name, key -> {
                 plan.newMeasures.put(item.id(), item);
-                plan.tell(Kind.NEW_MEASURE, item.title(), item.lowest() + " to " + item.highest());
+                plan.tell(
+                        Kind.NEW_MEASURE,
+                        item.title(),
+                        inWords("oneroster.to-2", "lowest", item.lowest(), "highest", item.highest()));
                 return item.id();
             });
         }
@@ -115,8 +128,18 @@ final class ScorePlanner {
         if (scale.check(score) == NumericScale.Fit.FITS) {
             return true;
         }
-        plan.problems.add("results.csv: " + result.id() + " has the score " + score + ", which does not fit "
-                + item.title() + " from " + lowest + " to " + highest + ".");
+        plan.problems.add(inWords(
+                "oneroster.results-csv-has-the-score-which",
+                "id",
+                result.id(),
+                "score",
+                score,
+                "title",
+                item.title(),
+                "lowest",
+                lowest,
+                "highest",
+                highest));
         return false;
     }
 }

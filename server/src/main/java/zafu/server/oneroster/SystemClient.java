@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
@@ -67,7 +69,7 @@ final class SystemClient {
         List<Place> places = all("enrollments", SystemClient::place);
         List<Flag> flags = all("flags", SystemClient::flag);
         if (people.isEmpty() || classes.isEmpty()) {
-            throw new NotUsable("The school's system sent no people or no classes. Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.the-schools-system-sent-no-people"));
         }
         return new RosterBundle(
                 EnumSet.of(Part.USERS, Part.CLASSES, Part.ENROLLMENTS, Part.FLAGS),
@@ -97,26 +99,25 @@ final class SystemClient {
                 return all;
             }
         }
-        throw new NotUsable("The school's system sends " + what + " without end. Nothing was changed.");
+        throw new NotUsable(inWords("oneroster.the-schools-system-sends-without", "what", what));
     }
 
     private <T> Optional<T> read(String what, JsonNode each, Set<String> seen, Function<JsonNode, T> reading) {
         String id = text(each, "sourcedId");
         if (id.isEmpty() || !seen.add(id)) {
-            problems.add(what + ": an entry has no id, or the id \"" + id + "\" of another.");
+            problems.add(inWords("oneroster.an-entry-has-no-id-or-the-id-of", "what", what, "id", id));
             return Optional.empty();
         }
         try {
             return Optional.of(reading.apply(each));
         } catch (RuntimeException unreadable) {
-            problems.add(what + ": \"" + id + "\" cannot be read.");
+            problems.add(inWords("oneroster.cannot-be-read", "what", what, "id", id));
             return Optional.empty();
         }
     }
 
     private static NotUsable rubbish(String what) {
-        return new NotUsable(
-                "The school's system answered with something that is no list of " + what + ". Nothing was changed.");
+        return new NotUsable(inWords("oneroster.the-schools-system-answered-with", "what", what));
     }
 
     private JsonNode page(String what, int offset) {
@@ -133,29 +134,29 @@ final class SystemClient {
                 return read(what, response.statusCode(), body);
             }
         } catch (HttpTimeoutException slow) {
-            throw new NotUsable("The school's system took too long to answer. Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.the-schools-system-took-too-long"));
         } catch (IOException down) {
-            throw new NotUsable("The school's system does not answer at its address. Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.the-schools-system-does-not-answer"));
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
-            throw new NotUsable("Fetching was interrupted. Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.fetching-was-interrupted-nothing"));
         }
     }
 
     private static JsonNode read(String what, int status, InputStream body) throws IOException {
         if (status == 401 || status == 403) {
-            throw new NotUsable("The school's system does not accept our token. Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.the-schools-system-does-not-accept"));
         }
         // Flags are our own addition; a system that knows nothing of them has none.
         if (status == 404 && what.equals("flags")) {
             return JSON.readTree("{\"flags\":[]}");
         }
         if (status != 200) {
-            throw new NotUsable("The school's system answered with error " + status + ". Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.the-schools-system-answered-with-2", "status", status));
         }
         byte[] bytes = body.readNBytes(MOST_BYTES + 1);
         if (bytes.length > MOST_BYTES) {
-            throw new NotUsable("The school's system sent far too much at once. Nothing was changed.");
+            throw new NotUsable(inWords("oneroster.the-schools-system-sent-far-too"));
         }
         try {
             return JSON.readTree(bytes);

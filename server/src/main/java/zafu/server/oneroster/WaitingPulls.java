@@ -1,5 +1,7 @@
 package zafu.server.oneroster;
 
+import static zafu.server.platform.Words.keptWords;
+
 import java.util.List;
 import org.springframework.stereotype.Component;
 import zafu.server.roster.StudentPart;
@@ -31,7 +33,7 @@ class WaitingPulls implements StudentPart {
     public void erase(long studentId) {
         for (SchoolPull each : pulls.findByState(SchoolPull.State.WAITING)) {
             each.state = SchoolPull.State.LEFT;
-            each.message = "Left, because a student was erased meanwhile. Fetch it anew.";
+            each.message = keptWords("oneroster.left-because-of-an-erased-student");
             each.body = null;
             pulls.save(each);
         }

@@ -1,5 +1,7 @@
 package zafu.server.plan;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -111,9 +113,11 @@ public class LedSessions implements LedMinutes {
         for (LedSession other : all) {
             boolean together = other.beginsAt.isBefore(row.endsAt()) && row.beginsAt.isBefore(other.endsAt());
             if (other != row && together && other.adultId == row.adultId) {
-                clashes.add(names.getOrDefault(row.adultId, "") + " is at the table with others then.");
+                clashes.add(
+                        inWords("plan.is-at-the-table-with-others-then", "who", names.getOrDefault(row.adultId, "")));
             } else if (other != row && together && shareGroup(row, other)) {
-                clashes.add("The group is at the table with " + names.getOrDefault(other.adultId, "") + " then.");
+                clashes.add(
+                        inWords("plan.the-group-is-at-the-table-with", "who", names.getOrDefault(other.adultId, "")));
             }
         }
         return new SessionShown(
@@ -167,7 +171,7 @@ public class LedSessions implements LedMinutes {
         boolean known = wanted.adultId() == null || permission.adultsOf(classId).containsKey(wanted.adultId());
         if (!known) {
             throw Refusal.unusableField(
-                    "adult-not-in-class", "adultId", "Whoever leads a session must be an adult of this class.");
+                    "adult-not-in-class", "adultId", inWords("plan.whoever-leads-a-session-must-be-an"));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.plan;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,7 +45,7 @@ class WeekDeeds {
 
     private static void requireSomewhere(ShiftWeek wanted) {
         if (wanted.weeks() == 0) {
-            throw Refusal.unusableField("no-weeks", "weeks", "By how many weeks? It must be one at least.");
+            throw Refusal.unusableField("no-weeks", "weeks", inWords("plan.by-how-many-weeks-it-must-be-one"));
         }
     }
 }

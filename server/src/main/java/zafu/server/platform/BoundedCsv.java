@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.FilterReader;
 import java.io.IOException;
 import java.io.Reader;
@@ -50,7 +52,12 @@ public final class BoundedCsv {
             } else if (++letters > Bounds.LINE_LETTERS) {
                 throw Refusal.unusable(
                         "line-too-long",
-                        "Line " + line + " is longer than " + Bounds.LINE_LETTERS + " letters. That is no table.");
+                        inWords(
+                                "platform.line-is-longer-than-letters-that",
+                                "line",
+                                line,
+                                "most",
+                                Bounds.LINE_LETTERS));
             }
         }
     }

@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
@@ -51,7 +53,7 @@ public final class CheckedFiles {
     public static Checked check(String name, byte[] content) {
         String called = lastPart(name);
         if (content.length == 0) {
-            throw Refusal.unusable("file-empty", "\"" + called + "\" is empty.");
+            throw Refusal.unusable("file-empty", inWords("everyone.is-empty", "name", called));
         }
         // The name only tells apart what looks alike inside, as documents in the same wrapping do.
         String type = TIKA.detect(content, called.toLowerCase(Locale.ROOT));
@@ -59,10 +61,7 @@ public final class CheckedFiles {
         String named = TIKA.detect(called.toLowerCase(Locale.ROOT));
         boolean saysOtherwise = TAKEN.contains(named) && !named.equals(type) && !sound(named, type);
         if (!TAKEN.contains(type) || saysOtherwise || disagree(type, within)) {
-            throw Refusal.unusable(
-                    "file-kind",
-                    "\"" + called
-                            + "\" cannot be taken. Pictures, PDF, text, office documents, sound and film can be.");
+            throw Refusal.unusable("file-kind", inWords("everyone.cannot-be-taken-pictures-pdf-text", "name", called));
         }
         return type.equals("image/jpeg") || type.equals("image/png")
                 ? picture(called, type, content)
@@ -97,7 +96,8 @@ public final class CheckedFiles {
             if (unreadable instanceof Refusal refusal) {
                 throw refusal;
             }
-            throw Refusal.unusable("picture-unreadable", "\"" + name + "\" is a picture that cannot be read.");
+            throw Refusal.unusable(
+                    "picture-unreadable", inWords("everyone.is-a-picture-that-cannot-be-read", "name", name));
         }
     }
 }

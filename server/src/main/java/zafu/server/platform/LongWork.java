@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -75,7 +77,7 @@ public class LongWork {
             return;
         }
         if (task.stopped) {
-            throw Refusal.conflict("stopped", "Stopped. Nothing was changed.");
+            throw Refusal.conflict("stopped", inWords("platform.stopped-nothing-was-changed"));
         }
         task.done += count;
     }

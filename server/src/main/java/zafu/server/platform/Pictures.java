@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.awt.image.BufferedImage;
 import java.awt.image.SampleModel;
 import java.io.ByteArrayInputStream;
@@ -66,7 +68,7 @@ final class Pictures {
         long width = reader.getWidth(0);
         long height = reader.getHeight(0);
         if (width * height > Bounds.PICTURE_PIXELS) {
-            throw Refusal.tooLarge("\"" + name + "\" has more than 100 million pixels.");
+            throw Refusal.tooLarge(inWords("everyone.has-more-than-million-pixels", "name", name));
         }
         int every = (int) Math.max(1, Math.max(width, height) / LONGEST_SIDE);
         double bytes = width * height * bytesPerPixel(reader);

@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.apache.catalina.connector.ClientAbortException;
@@ -29,8 +31,6 @@ import tools.jackson.core.exc.StreamConstraintsException;
 @RestControllerAdvice
 class ProblemHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
-    private static final String CHANGED_MEANWHILE =
-            "Somebody else changed this a moment ago. What is shown now is the newest; please look and try again.";
     private final Page page;
 
     ProblemHandler(Page page) {
@@ -51,7 +51,7 @@ class ProblemHandler {
 
     @ExceptionHandler
     ProblemDetail lostRace(OptimisticLockingFailureException race) {
-        return problem(HttpStatus.CONFLICT, "changed-meanwhile", CHANGED_MEANWHILE);
+        return problem(HttpStatus.CONFLICT, "changed-meanwhile", inWords("everyone.somebody-else-changed-this-a"));
     }
 
     /** Two did the same at the same moment, and the database let one of them. */
@@ -59,29 +59,32 @@ class ProblemHandler {
     ProblemDetail twin(DataIntegrityViolationException refused, HttpServletRequest request) {
         boolean unique = refused.getCause() instanceof ConstraintViolationException why
                 && why.getKind() == ConstraintViolationException.ConstraintKind.UNIQUE;
-        return unique ? problem(HttpStatus.CONFLICT, "changed-meanwhile", CHANGED_MEANWHILE) : bug(refused, request);
+        return unique
+                ? problem(HttpStatus.CONFLICT, "changed-meanwhile", inWords("everyone.somebody-else-changed-this-a"))
+                : bug(refused, request);
     }
 
     /** An address with something in it that is no id leads nowhere; a question with such a thing cannot be read. */
     @ExceptionHandler
     ProblemDetail senseless(MethodArgumentTypeMismatchException senseless) {
         return senseless.getParameter().hasParameterAnnotation(PathVariable.class)
-                ? problem(HttpStatus.NOT_FOUND, "http-404", "There is nothing at this address.")
+                ? problem(HttpStatus.NOT_FOUND, "http-404", inWords("everyone.there-is-nothing-at-this-address"))
                 : problem(
                         HttpStatus.BAD_REQUEST,
                         "unreadable",
-                        "\"" + senseless.getName() + "\" is not of the shape asked for.");
+                        inWords("everyone.is-not-of-the-shape-asked-for", "name", senseless.getName()));
     }
 
     @ExceptionHandler
     ProblemDetail invalid(MethodArgumentNotValidException invalid) {
         List<Refusal.FieldFault> faults = invalid.getFieldErrors().stream()
-                .map(error ->
-                        new Refusal.FieldFault(error.getField(), error.getField() + " " + error.getDefaultMessage()))
+                .map(error -> new Refusal.FieldFault(
+                        error.getField(),
+                        inWords("everyone.field-fault", "field", error.getField(), "fault", error.getDefaultMessage())))
                 .toList();
         String sentence = faults.isEmpty()
-                ? "Something in this request is missing."
-                : faults.get(0).sentence() + ".";
+                ? inWords("everyone.something-in-this-request-is")
+                : inWords("everyone.sentence", "said", faults.get(0).sentence());
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "invalid-field", sentence);
         problem.setProperty("fields", faults);
         return problem;
@@ -98,20 +101,15 @@ class ProblemHandler {
             return problem(
                     HttpStatus.CONTENT_TOO_LARGE,
                     "body-too-large",
-                    "This is more than Zafu reads at once. Nothing was saved.");
+                    inWords("everyone.this-is-more-than-zafu-reads-at"));
         }
-        return problem(
-                HttpStatus.BAD_REQUEST,
-                "unreadable",
-                "The request could not be read: it is not of the shape asked for.");
+        return problem(HttpStatus.BAD_REQUEST, "unreadable", inWords("everyone.the-request-could-not-be-read-it"));
     }
 
     @ExceptionHandler
     ProblemDetail tooLarge(MaxUploadSizeExceededException tooLarge) {
         return problem(
-                HttpStatus.CONTENT_TOO_LARGE,
-                "file-too-large",
-                "The file is over 40 MB, more than Zafu reads. Nothing was taken from it.");
+                HttpStatus.CONTENT_TOO_LARGE, "file-too-large", inWords("everyone.the-file-is-over-mb-more-than-zafu"));
     }
 
     /** Whoever asked has closed the page in the middle of the answer. */
@@ -135,7 +133,7 @@ class ProblemHandler {
             return page.as(HttpStatus.NOT_FOUND);
         }
         return ResponseEntity.status(HttpStatus.NOT_FOUND)
-                .body(problem(HttpStatus.NOT_FOUND, "http-404", "There is nothing at this address."));
+                .body(problem(HttpStatus.NOT_FOUND, "http-404", inWords("everyone.there-is-nothing-at-this-address")));
     }
 
     @ExceptionHandler
@@ -147,9 +145,7 @@ class ProblemHandler {
         }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), exception);
         return problem(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "our-mistake",
-                "Something went wrong on our side. Nothing was changed; please try again.");
+                HttpStatus.INTERNAL_SERVER_ERROR, "our-mistake", inWords("everyone.something-went-wrong-on-our-side"));
     }
 
     private static ProblemDetail problem(HttpStatus status, String code, String sentence) {

@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import org.springframework.http.HttpStatus;
 
@@ -45,7 +47,11 @@ public final class Refusal extends RuntimeException {
 
     /** It is not there, or not for this person to know of: 404. */
     public static Refusal notFound(String what) {
-        return new Refusal(HttpStatus.NOT_FOUND, "not-found", "There is no such " + what + " here.", List.of());
+        return new Refusal(
+                HttpStatus.NOT_FOUND,
+                "not-found",
+                inWords("everyone.not-here", "what", inWords("everyone.thing." + what.replace(' ', '-'))),
+                List.of());
     }
 
     /** What was sent is larger than can be read: 413. */

@@ -1,5 +1,7 @@
 package zafu.server.platform;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -40,9 +42,9 @@ public final class ZipGuard {
                 return unpack(file, wanted);
             }
         } catch (ZipException | IllegalArgumentException broken) {
-            throw refused("The file is damaged: it cannot be unpacked.");
+            throw refused(inWords("platform.the-file-is-damaged-it-cannot-be-unpacked"));
         } catch (IOException broken) {
-            throw refused("The file is damaged: it ends too early.");
+            throw refused(inWords("platform.the-file-is-damaged-it-ends-too"));
         } finally {
             delete(copy);
         }
@@ -60,7 +62,7 @@ public final class ZipGuard {
 
     private static Map<String, byte[]> unpack(ZipFile file, Predicate<String> wanted) throws IOException {
         if (file.size() > Bounds.ZIP_PARTS) {
-            throw refused("The file holds more than " + Bounds.ZIP_PARTS + " parts. It is not what it says it is.");
+            throw refused(inWords("platform.the-file-holds-more-than-parts-it", "most", Bounds.ZIP_PARTS));
         }
         Map<String, byte[]> found = new LinkedHashMap<>();
         Swelling swelling = new Swelling();
@@ -73,7 +75,7 @@ public final class ZipGuard {
                 if (!wanted.test(name)) {
                     swelling.passOver(head, in);
                 } else if (found.put(name, swelling.keep(name, head, in)) != null) {
-                    throw refused("The file holds two parts called \"" + name + "\".");
+                    throw refused(inWords("platform.the-file-holds-two-parts-called", "name", name));
                 }
             }
         }
@@ -97,9 +99,14 @@ public final class ZipGuard {
             int most = (int) Math.min(Bounds.ZIP_PART_BYTES, Bounds.ZIP_BYTES_KEPT - kept) - head.length;
             byte[] rest = in.readNBytes(Math.max(0, most));
             if (in.read() >= 0) {
-                throw refused("The file's part \"" + name + "\" is larger than Zafu reads: one part has at most "
-                        + megabytes(Bounds.ZIP_PART_BYTES) + ", all that are read together "
-                        + megabytes(Bounds.ZIP_BYTES_KEPT) + ".");
+                throw refused(inWords(
+                        "platform.the-files-part-is-larger-than-zafu",
+                        "name",
+                        name,
+                        "most",
+                        megabytes(Bounds.ZIP_PART_BYTES),
+                        "together",
+                        megabytes(Bounds.ZIP_BYTES_KEPT)));
             }
             count((long) head.length + rest.length);
             kept += (long) head.length + rest.length;
@@ -111,8 +118,8 @@ public final class ZipGuard {
         private void count(long bytes) {
             unpacked += bytes;
             if (unpacked > Bounds.ZIP_BYTES) {
-                throw refused("The file swells to more than " + megabytes(Bounds.ZIP_BYTES)
-                        + " when unpacked. Nothing was taken from it.");
+                throw refused(
+                        inWords("platform.the-file-swells-to-more-than-when", "most", megabytes(Bounds.ZIP_BYTES)));
             }
         }
 
@@ -127,7 +134,7 @@ public final class ZipGuard {
                 || name.matches("^[A-Za-z]:.*")
                 || Arrays.asList(name.split("/")).contains("..");
         if (leadsOut) {
-            throw refused("The file holds a part called \"" + name + "\", which leads out of it.");
+            throw refused(inWords("platform.the-file-holds-a-part-called-which", "name", name));
         }
     }
 
@@ -135,7 +142,7 @@ public final class ZipGuard {
         if (name.endsWith(".xml") || name.endsWith(".rels")) {
             String head = new String(bytes, 0, Math.min(bytes.length, HEAD), StandardCharsets.ISO_8859_1);
             if (head.contains("<!DOCTYPE") || head.contains("<!ENTITY")) {
-                throw refused("The file's part \"" + name + "\" defines entities of its own. Such a file is not read.");
+                throw refused(inWords("platform.the-files-part-defines-entities-of", "name", name));
             }
         }
     }

@@ -1,5 +1,7 @@
 package zafu.server.progress;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -75,7 +77,7 @@ class CellActs {
         Map<Long, List<Long>> byTask = byTask(wanted.cells());
         if (wanted.versionId() != null && byTask.size() > 1) {
             throw Refusal.unusableField(
-                    "several-tasks", "versionId", "A version can be chosen for one task at a time.");
+                    "several-tasks", "versionId", inWords("progress.a-version-can-be-chosen-for-one"));
         }
         long step = easing.anotherTry(classId, byTask, wanted.due(), wanted.versionId());
         return new Acted(step, notes.say(WorkNotes.Kind.ASKED_AGAIN, classId, works), wanted.cells());
@@ -106,7 +108,8 @@ class CellActs {
                 throw Refusal.notFound("task");
             }
             if (!students.contains(student) || !task.given().containsKey(student)) {
-                throw Refusal.conflict("not-theirs", "\"" + task.name() + "\" is not given to one of these students.");
+                throw Refusal.conflict(
+                        "not-theirs", inWords("progress.is-not-given-to-one-of-these", "name", task.name()));
             }
         }
         return cells.stream().map(CellActs::work).collect(Collectors.toSet());

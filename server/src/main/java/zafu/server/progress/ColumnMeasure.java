@@ -1,5 +1,8 @@
 package zafu.server.progress;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,7 +70,7 @@ class ColumnMeasure {
                 .orElseThrow(() -> Refusal.notFound("task"));
         List<Measures.ToNote> results = results(work, classId, taskId);
         if (results.isEmpty()) {
-            throw Refusal.conflict("nothing-marked", "Nothing of \"" + task.name() + "\" is marked yet.");
+            throw Refusal.conflict("nothing-marked", inWords("progress.nothing-of-is-marked-yet", "name", task.name()));
         }
         long measure = measureOf(classId, task);
         Map<Long, Map<Long, List<Observation>>> noted =
@@ -78,7 +81,7 @@ class ColumnMeasure {
                         .contains(each.observation()))
                 .toList();
         measures.record(measure, fresh, null, current.adult().adultId());
-        audit.note(classId, "task.as-measure", taskId, fresh.size() + " results");
+        audit.note(classId, "task.as-measure", taskId, keptWords("progress.results", "count", fresh.size()));
         return measure;
     }
 

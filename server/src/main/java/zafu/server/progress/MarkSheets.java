@@ -1,5 +1,8 @@
 package zafu.server.progress;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -147,31 +150,39 @@ class MarkSheets {
     GoingOut goingOut(long classId, @Nullable Long groupId, @Nullable LocalDate asOf) {
         permission.requireSee(classId);
         if (!permission.mayHandOutCodes(classId)) {
-            throw Refusal.notAllowed("Marks go out to the class's teachers and support staff.");
+            throw Refusal.notAllowed(inWords("progress.marks-go-out-to-the-classs"));
         }
         Marks.Work work = classWork.of(classId);
         List<Roster.KnownStudent> students = members(classId, groupId);
         Map<StudentId, Marks.StudentMark> sums = marks.of(
                 work, students.stream().map(each -> new StudentId(each.id())).toList(), moment(asOf));
-        audit.note(classId, "marks.given-out", classId, students.size() + " students as of " + day(asOf));
+        audit.note(
+                classId,
+                "marks.given-out",
+                classId,
+                keptWords("progress.students-as-of", "count", students.size(), "day", day(asOf)));
         return new GoingOut(work, students, sums, day(asOf));
     }
 
     /** One row a student, one column a task, then the categories and the mark in per cent. */
     static OutTable table(GoingOut out) {
         Marks.Work work = out.work();
-        List<String> header = new ArrayList<>(List.of("Given name", "Family name", "Student number", "As of"));
+        List<String> header = new ArrayList<>(List.of(
+                inWords("progress.given-name"),
+                inWords("progress.family-name"),
+                inWords("progress.student-number"),
+                inWords("progress.as-of")));
         work.tasks().forEach(task -> header.add(task.name()));
         boolean named = work.settings().categories().size() > 1;
         if (named) {
             work.settings().categories().forEach(each -> header.add(each.name() + " (%)"));
         }
-        header.add("Mark (%)");
+        header.add(inWords("progress.mark-in-percent"));
         List<List<@Nullable Object>> rows = new ArrayList<>();
         for (Roster.KnownStudent student : out.students()) {
             rows.add(row(student, work, out.sums().get(new StudentId(student.id())), out.asOf(), named));
         }
-        return new OutTable("Marks", header, rows);
+        return new OutTable(inWords("progress.marks"), header, rows);
     }
 
     private List<Roster.KnownStudent> members(long classId, @Nullable Long groupId) {

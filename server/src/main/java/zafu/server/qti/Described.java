@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.format.DateTimeParseException;
@@ -139,7 +141,8 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
                 .toList();
         all.stream()
                 .filter(each -> !kept.contains(each))
-                .forEach(each -> changes.add("its keyword \"" + shortened(each, LONGEST_TAG) + "\" is left out"));
+                .forEach(each ->
+                        changes.add(inWords("qti.its-keyword-is-left-out", "word", shortened(each, LONGEST_TAG))));
         return kept;
     }
 
@@ -150,7 +153,7 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
                 .findFirst()
                 .orElse("");
         if (said.length() > LONGEST_LICENCE) {
-            changes.add("what it says about rights is cut after " + LONGEST_LICENCE + " letters");
+            changes.add(inWords("qti.what-it-says-about-rights-is-cut", "most", LONGEST_LICENCE));
         }
         return shortened(said, LONGEST_LICENCE);
     }
@@ -166,9 +169,9 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
                 if (minutes >= 1 && minutes <= LONGEST_MINUTES) {
                     return (int) minutes;
                 }
-                changes.add("how long it takes is left out: it is not between 1 and " + LONGEST_MINUTES + " minutes");
+                changes.add(inWords("qti.how-long-it-takes-is-left-out-it", "most", LONGEST_MINUTES));
             } catch (DateTimeParseException inYearsOrWords) {
-                changes.add("how long it takes cannot be read");
+                changes.add(inWords("qti.how-long-it-takes-cannot-be-read"));
             }
         }
         return null;
@@ -181,7 +184,7 @@ record Described(@Nullable ItemKind kind, @Nullable Integer minutes, About about
             if (low != null && high != null && low <= high) {
                 return new Level(scheme(path), low, high);
             }
-            changes.add("its level cannot be read");
+            changes.add(inWords("qti.its-level-cannot-be-read"));
         }
         return null;
     }

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -110,14 +112,14 @@ final class HtmlMarkdown {
     /** @throws CannotTake for more than can be held as a tree, or read down to its leaves */
     static Document parsed(String html) {
         if (html.length() > Bounds.PAGE_LETTERS) {
-            throw new CannotTake("it is longer than half a million letters");
+            throw new CannotTake(inWords("qti.it-is-longer-than-half-a-million"));
         }
         Document page = Jsoup.parse(html);
         NodeTraversor.filter(
                 (node, depth) -> {
                     if (depth > Bounds.TREE_DEPTH) {
                         throw new CannotTake(
-                                "its elements lie within each other more than " + Bounds.TREE_DEPTH + " deep");
+                                inWords("qti.its-elements-lie-within-each-other", "most", Bounds.TREE_DEPTH));
                     }
                     return NodeFilter.FilterResult.CONTINUE;
                 },
@@ -172,7 +174,7 @@ final class HtmlMarkdown {
             case "blockquote" -> prefixed(blocks(Xml.nodes(element)), "> ", "> ");
             case "pre" -> "```\n" + element.getTextContent().stripTrailing() + "\n```";
             case "table" -> table(element);
-            case "dl" -> throw new CannotTake("it holds a list of definitions");
+            case "dl" -> throw new CannotTake(inWords("qti.it-holds-a-list-of-definitions"));
             default -> blocks(Xml.nodes(element));
         };
     }
@@ -198,13 +200,13 @@ final class HtmlMarkdown {
     private String table(Element table) {
         List<List<String>> rows = new ArrayList<>();
         if (!Xml.below(table, "table").isEmpty()) {
-            throw new CannotTake("it holds a table within a table");
+            throw new CannotTake(inWords("qti.it-holds-a-table-within-a-table"));
         }
         for (Element row : Xml.below(table, "tr")) {
             List<String> cells = new ArrayList<>();
             for (Element cell : Xml.children(row)) {
                 if (cell.hasAttribute("colspan") || cell.hasAttribute("rowspan")) {
-                    throw new CannotTake("it holds a table with cells that span others");
+                    throw new CannotTake(inWords("qti.it-holds-a-table-with-cells-that"));
                 }
                 cells.add(blocks(Xml.nodes(cell)).replace("\n", " "));
             }
@@ -235,7 +237,7 @@ final class HtmlMarkdown {
             return "";
         }
         if (CANNOT.contains(name)) {
-            throw new CannotTake("it holds <" + name + ">, which cannot be shown here");
+            throw new CannotTake(inWords("qti.it-holds-which-cannot-be-shown", "name", name));
         }
         return switch (name) {
             case "br" -> "\n";

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,7 +22,7 @@ final class ItemText {
 
     ItemText(Element item, Function<String, String> pictures) {
         this.item = item;
-        this.body = Xml.child(item, "itemBody").orElseThrow(() -> new CannotTake("it has no body"));
+        this.body = Xml.child(item, "itemBody").orElseThrow(() -> new CannotTake(inWords("qti.it-has-no-body")));
         this.markdown = new HtmlMarkdown(pictures);
     }
 
@@ -96,7 +98,7 @@ final class ItemText {
                 passed = true;
             } else if (!Xml.is(node, "rubricBlock") && !empty) {
                 if (passed) {
-                    throw new CannotTake("there is more text after what it asks");
+                    throw new CannotTake(inWords("qti.there-is-more-text-after-what-it"));
                 }
                 nodes.add(node);
             }

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -23,7 +25,7 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
     static OldQuiz read(Element root, Function<String, String> pictures) {
         Element assessment = Xml.below(root, "assessment").stream()
                 .findFirst()
-                .orElseThrow(() -> new CannotTake("it holds no assessment"));
+                .orElseThrow(() -> new CannotTake(inWords("qti.it-holds-no-assessment")));
         List<QuestionRead> questions = new ArrayList<>();
         List<Finding> leftOut = new ArrayList<>();
         for (Element item : Xml.below(assessment, "item")) {
@@ -82,7 +84,7 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
             } else if (profile.startsWith("cc.essay")) {
                 draft = new QuestionDraft(QuestionKind.LONG_ANSWER, prompt(), points(), QuestionBody.empty());
             } else {
-                throw new CannotTake("questions of the kind \"" + profile + "\" do not exist here");
+                throw new CannotTake(inWords("qti.questions-of-the-kind-do-not-exist", "name", profile));
             }
             return new QuestionRead(draft, changes);
         }
@@ -93,7 +95,8 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
         }
 
         private String prompt() {
-            Element presentation = Xml.child(item, "presentation").orElseThrow(() -> new CannotTake("it asks nothing"));
+            Element presentation =
+                    Xml.child(item, "presentation").orElseThrow(() -> new CannotTake(inWords("qti.it-asks-nothing")));
             List<String> words = new ArrayList<>();
             materialsBefore(presentation, words);
             return String.join("\n\n", words);
@@ -113,7 +116,7 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
             List<String> words = new ArrayList<>();
             for (Element part : Xml.children(material)) {
                 if (!Xml.name(part).equals("mattext")) {
-                    throw new CannotTake("it holds <" + Xml.name(part) + ">, which cannot be shown here");
+                    throw new CannotTake(inWords("qti.it-holds-which-cannot-be-shown", "name", Xml.name(part)));
                 }
                 String type = Xml.attribute(part, "texttype");
                 words.add(
@@ -140,7 +143,7 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
             List<Integer> right =
                     rightNames().stream().map(names::indexOf).sorted().toList();
             if (right.isEmpty() || right.contains(-1) || (!several && right.size() != 1)) {
-                throw new CannotTake("it does not say what is right");
+                throw new CannotTake(inWords("qti.it-does-not-say-what-is-right"));
             }
             QuestionBody body =
                     QuestionBody.empty().withOptions(options, several ? null : right.get(0), several ? right : null);
@@ -179,12 +182,12 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
                     switch (Xml.name(test)) {
                         case "varequal" -> addForm(forms, test);
                         case "or" -> {}
-                        default -> throw new CannotTake("it looks for a part of the answer, which is not done here");
+                        default -> throw new CannotTake(inWords("qti.it-looks-for-a-part-of-the-answer"));
                     }
                 }
             }
             if (forms.isEmpty()) {
-                throw new CannotTake("it does not say what is right");
+                throw new CannotTake(inWords("qti.it-does-not-say-what-is-right"));
             }
             return new QuestionDraft(
                     QuestionKind.SHORT_ANSWER,
@@ -195,8 +198,8 @@ record OldQuiz(String title, @Nullable Integer minutes, List<QuestionRead> quest
 
         private void addForm(List<String> forms, Element test) {
             if (Xml.attribute(test, "case").equalsIgnoreCase("yes")
-                    && !changes.contains("capitals and small letters count the same here")) {
-                changes.add("capitals and small letters count the same here");
+                    && !changes.contains(inWords("qti.capitals-and-small-letters-count"))) {
+                changes.add(inWords("qti.capitals-and-small-letters-count"));
             }
             if (!forms.contains(Xml.text(test))) {
                 forms.add(Xml.text(test));

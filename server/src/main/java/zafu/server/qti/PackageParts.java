@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
@@ -32,7 +34,7 @@ final class PackageParts {
     /** @throws Refusal where it is no zip, or has no manifest that can be read */
     static PackageParts open(byte[] zip) {
         if (!ZipGuard.isZip(zip)) {
-            throw Refusal.unusable("no-package", "The file is no package: it is not a zip.");
+            throw Refusal.unusable("no-package", inWords("qti.the-file-is-no-package-it-is-not-a"));
         }
         Map<String, byte[]> found = ZipGuard.unpack(zip, name -> !name.endsWith("/"));
         Map<String, byte[]> parts = new LinkedHashMap<>();
@@ -40,8 +42,8 @@ final class PackageParts {
                 .filter(name -> name.equals(MANIFEST) || name.endsWith("/" + MANIFEST))
                 .min(Comparator.comparingInt(String::length))
                 .map(name -> name.substring(0, name.length() - MANIFEST.length()))
-                .orElseThrow(() ->
-                        Refusal.unusable("no-package", "The file is no package: it has no \"" + MANIFEST + "\"."));
+                .orElseThrow(() -> Refusal.unusable(
+                        "no-package", inWords("qti.the-file-is-no-package-it-has-no", "name", MANIFEST)));
         found.forEach((name, bytes) -> {
             if (name.startsWith(folder)) {
                 parts.put(name.substring(folder.length()), bytes);
@@ -51,7 +53,8 @@ final class PackageParts {
             return new PackageParts(parts, Xml.parse(parts.get(MANIFEST)));
         } catch (CannotTake broken) {
             throw Refusal.unusable(
-                    "no-package", "The package's \"" + MANIFEST + "\" is not used: " + broken.getMessage() + ".");
+                    "no-package",
+                    inWords("qti.the-packages-is-not-used", "name", MANIFEST, "why", broken.getMessage()));
         }
     }
 
@@ -73,7 +76,7 @@ final class PackageParts {
     byte[] require(String name) {
         byte[] found = parts.get(name);
         if (found == null) {
-            throw new CannotTake("the package names \"" + name + "\", which is not in it");
+            throw new CannotTake(inWords("qti.the-package-names-which-is-not-in", "name", name));
         }
         return found;
     }
@@ -86,13 +89,13 @@ final class PackageParts {
     Function<String, String> picturesFrom(String part) {
         return source -> {
             if (source.matches("(?i)[a-z]+:.*") || source.startsWith("//")) {
-                throw new CannotTake("it shows a picture from elsewhere, and nothing is fetched");
+                throw new CannotTake(inWords("qti.it-shows-a-picture-from-elsewhere"));
             }
             String name = resolve(part, decoded(source));
             String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
             require(name);
             if (!PICTURES.contains(ending)) {
-                throw new CannotTake("it shows \"" + name + "\", which is no picture that can be kept");
+                throw new CannotTake(inWords("qti.it-shows-which-is-no-picture-that", "name", name));
             }
             return use(name);
         };

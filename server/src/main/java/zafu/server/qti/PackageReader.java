@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -55,7 +57,7 @@ final class PackageReader {
         takeLooseItems();
         pages.takeSheets();
         if (reading.foundNothing()) {
-            throw Refusal.unusable("nothing-to-take", "The package holds no questions, pages or links.");
+            throw Refusal.unusable("nothing-to-take", inWords("qti.the-package-holds-no-questions"));
         }
         return reading.result(parts.used());
     }
@@ -65,8 +67,7 @@ final class PackageReader {
         if (questions > MOST_QUESTIONS) {
             throw Refusal.unusable(
                     "too-many-questions",
-                    "The package holds " + questions + " questions; at most " + MOST_QUESTIONS
-                            + " can be imported at once. Import it in parts.");
+                    inWords("qti.the-package-holds-questions-at", "questions", questions, "most", MOST_QUESTIONS));
         }
     }
 
@@ -150,11 +151,10 @@ final class PackageReader {
     private void addQuiz(ItemDraft quiz) {
         int count = quiz.questions().size();
         if (count == 0 && quiz.kind().isQuestions()) {
-            throw new CannotTake("none of its questions can be taken");
+            throw new CannotTake(inWords("qti.none-of-its-questions-can-be-taken"));
         }
         if (count > MOST_IN_ONE) {
-            throw new CannotTake(
-                    "it holds " + count + " questions, and here at most " + MOST_IN_ONE + " belong together");
+            throw new CannotTake(inWords("qti.it-holds-questions-and-here-at", "count", count, "most", MOST_IN_ONE));
         }
         reading.add(quiz);
     }

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -49,7 +51,7 @@ class PackageService {
 
     private static PackageRead read(byte[] zip, String fileName) {
         if (zip.length > Bounds.PACKAGE_BYTES) {
-            throw Refusal.tooLarge("The package is larger than 40 MB.");
+            throw Refusal.tooLarge(inWords("qti.the-package-is-larger-than-mb"));
         }
         return PackageReader.read(zip, fileName);
     }
@@ -60,7 +62,7 @@ class PackageService {
         current.adult();
         PackageRead read = read(zip, fileName);
         if (read.items().isEmpty()) {
-            throw Refusal.unusable("nothing-to-take", "Nothing in the package can be taken.");
+            throw Refusal.unusable("nothing-to-take", inWords("qti.nothing-in-the-package-can-be"));
         }
         longWork.expect(read.items().size());
         List<PackageRead.Finding> wrongMedia = new ArrayList<>(read.leftOut());
@@ -169,15 +171,19 @@ class PackageService {
     byte[] give(List<Long> ids, QtiVersion version) {
         List<ItemDraft> drafts = library.give(ids.isEmpty() ? library.idsOfAll() : ids);
         if (drafts.isEmpty()) {
-            throw Refusal.unusable("nothing-to-give", "The library holds nothing yet.");
+            throw Refusal.unusable("nothing-to-give", inWords("qti.the-library-holds-nothing-yet"));
         }
         int questions =
                 drafts.stream().mapToInt(each -> each.questions().size()).sum();
         if (questions > PackageReader.MOST_QUESTIONS) {
             throw Refusal.unusable(
                     "too-many-questions",
-                    "These are " + questions + " questions, and a package holds at most " + PackageReader.MOST_QUESTIONS
-                            + ". Export items one by one.");
+                    inWords(
+                            "qti.these-are-questions-and-a-package",
+                            "questions",
+                            questions,
+                            "most",
+                            PackageReader.MOST_QUESTIONS));
         }
         return new PackageWriter(version, files::read).write(drafts);
     }

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -89,7 +91,8 @@ final class PagesRead {
                 && !type.contains("learning-application-resource")
                 && !type.startsWith("css")
                 && !type.startsWith("controlfile")) {
-            reading.leaveOut(name.isEmpty() ? type : name, "parts of the kind \"" + type + "\" are not taken");
+            reading.leaveOut(
+                    name.isEmpty() ? type : name, inWords("qti.parts-of-the-kind-are-not-taken", "type", type));
         }
     }
 
@@ -106,7 +109,7 @@ final class PagesRead {
             if (lying && (sheet || ending.equals("pdf"))) {
                 reading.tryTake(name, each -> takeSheet(id, each, resource));
             } else if (lying && !parts.used().containsKey(name)) {
-                reading.leaveOut(name, "nothing that was taken shows it");
+                reading.leaveOut(name, inWords("qti.nothing-that-was-taken-shows-it"));
             }
         });
     }
@@ -123,7 +126,7 @@ final class PagesRead {
         boolean lesson = described.kind() == ItemKind.LESSON;
         String text = lesson ? textOf(resource) : page(name);
         if (!lesson && text.isBlank()) {
-            throw new CannotTake("there is no text on it");
+            throw new CannotTake(inWords("qti.there-is-no-text-on-it"));
         }
         reading.add(new ItemDraft(
                 id,
@@ -145,7 +148,7 @@ final class PagesRead {
                         .select("script, [onclick], [onload], [onerror]")
                         .size()
                 > 0) {
-            reading.change(name, "scripts on the page are left out");
+            reading.change(name, inWords("qti.scripts-on-the-page-are-left-out"));
         }
         return new HtmlMarkdown(parts.picturesFrom(name)).ofPage(html);
     }
@@ -156,7 +159,7 @@ final class PagesRead {
                 Xml.child(link, "url").map(url -> Xml.attribute(url, "href")).orElse("");
         String title = Xml.child(link, "title").map(Xml::text).orElse("");
         if (!address.matches("https?://\\S{3,1990}")) {
-            throw new CannotTake("its address \"" + address + "\" is none of the web");
+            throw new CannotTake(inWords("qti.its-address-is-none-of-the-web", "address", address));
         }
         addBeside(id, name, resource, ItemKind.LINK, title.isEmpty() ? address : title, address, "");
     }

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -13,7 +15,6 @@ final class PiecesRead {
     private static final Set<String> BLOCKS = Set.of("p", "div", "blockquote", "li", "h1", "h2", "h3", "h4");
     private static final Set<String> PLAIN =
             Set.of("p", "div", "blockquote", "span", "br", "itemBody", "ul", "ol", "li");
-    private static final String NO_EMPHASIS = "emphasis within its text is left out";
     private final List<String> changes;
     private final Function<Element, Piece> special;
     private final List<Piece> pieces = new ArrayList<>();
@@ -60,12 +61,13 @@ final class PiecesRead {
             }
             readInside(element);
         } else if (Set.of("em", "i", "strong", "b", "cite").contains(name)) {
-            if (!changes.contains(NO_EMPHASIS)) {
-                changes.add(NO_EMPHASIS);
+            String noEmphasis = inWords("qti.emphasis-within-its-text-is-left-out");
+            if (!changes.contains(noEmphasis)) {
+                changes.add(noEmphasis);
             }
             readInside(element);
         } else {
-            throw new CannotTake("its text holds <" + name + ">, which cannot be shown between blanks");
+            throw new CannotTake(inWords("qti.its-text-holds-which-cannot-be", "name", name));
         }
     }
 

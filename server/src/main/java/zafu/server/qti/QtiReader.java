@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
@@ -33,10 +35,10 @@ final class QtiReader {
             rules.put(rule.identifier(), rule);
         });
         if (!Xml.children(item, "templateDeclaration").isEmpty()) {
-            throw new CannotTake("it makes its numbers anew each time");
+            throw new CannotTake(inWords("qti.it-makes-its-numbers-anew-each"));
         }
         if ("true".equals(Xml.attribute(item, "adaptive"))) {
-            throw new CannotTake("it changes while it is answered");
+            throw new CannotTake(inWords("qti.it-changes-while-it-is-answered"));
         }
         this.scoring = Scoring.of(item);
     }
@@ -55,11 +57,11 @@ final class QtiReader {
                 .filter(each -> Xml.name(each).endsWith("Interaction"))
                 .toList();
         if (interactions.isEmpty()) {
-            throw new CannotTake("it asks nothing");
+            throw new CannotTake(inWords("qti.it-asks-nothing"));
         }
         boolean allEntries = interactions.stream().allMatch(each -> ENTRIES.contains(Xml.name(each)));
         if (interactions.size() > 1 && !allEntries) {
-            throw new CannotTake("it asks " + interactions.size() + " things of different kinds at once");
+            throw new CannotTake(inWords("qti.it-asks-things-of-different-kinds", "count", interactions.size()));
         }
         Element first = interactions.get(0);
         QuestionDraft draft =
@@ -71,14 +73,15 @@ final class QtiReader {
                     case "extendedTextInteraction" -> longAnswer(first);
                     case "textEntryInteraction", "inlineChoiceInteraction" -> entries(interactions);
                     default ->
-                        throw new CannotTake("questions of the kind \"" + Xml.name(first) + "\" do not exist here");
+                        throw new CannotTake(
+                                inWords("qti.questions-of-the-kind-do-not-exist", "name", Xml.name(first)));
                 };
         int points = Scoring.points(BigDecimal.valueOf(draft.points()).multiply(weight));
         QuestionBody full = draft.body()
                 .withFeedback(text.feedback(ItemText.RIGHT), text.feedback(ItemText.WRONG))
                 .withGuidance(draft.kind() == QuestionKind.LONG_ANSWER ? text.guidance() : null);
         if (text.hasOtherFeedback()) {
-            changes.add("feedback for single answers is left out");
+            changes.add(inWords("qti.feedback-for-single-answers-is"));
         }
         return new QuestionRead(new QuestionDraft(draft.kind(), draft.prompt(), points, full), changes);
     }
@@ -86,7 +89,7 @@ final class QtiReader {
     private ResponseRule rule(Element interaction) {
         ResponseRule found = rules.get(Xml.attribute(interaction, "responseIdentifier"));
         if (found == null) {
-            throw new CannotTake("it does not say what is right");
+            throw new CannotTake(inWords("qti.it-does-not-say-what-is-right"));
         }
         return found;
     }
@@ -132,7 +135,7 @@ final class QtiReader {
     private List<String> rightOf(ResponseRule rule) {
         List<String> right = scoring.way() == Scoring.Way.MAP ? rule.earning() : rule.correct();
         if (right.isEmpty()) {
-            throw new CannotTake("it does not say what is right");
+            throw new CannotTake(inWords("qti.it-does-not-say-what-is-right"));
         }
         return right;
     }
@@ -140,14 +143,14 @@ final class QtiReader {
     private static List<Integer> places(List<String> names, List<String> wanted) {
         List<Integer> places = wanted.stream().map(names::indexOf).toList();
         if (places.contains(-1)) {
-            throw new CannotTake("what it calls right is not among what can be chosen");
+            throw new CannotTake(inWords("qti.what-it-calls-right-is-not-among"));
         }
         return places.stream().sorted().toList();
     }
 
     private static int only(List<Integer> places) {
         if (places.size() != 1) {
-            throw new CannotTake("one can be chosen, but " + places.size() + " earn points");
+            throw new CannotTake(inWords("qti.one-can-be-chosen-but-earn-points", "count", places.size()));
         }
         return places.get(0);
     }
@@ -174,7 +177,7 @@ final class QtiReader {
         boolean unlistedEarnNothing =
                 rule.mapped().size() == right && rule.otherwise().signum() == 0;
         if (!asHere || unlistedEarnNothing) {
-            changes.add("a wrong choice takes a right one back here, which the file scores otherwise");
+            changes.add(inWords("qti.a-wrong-choice-takes-a-right-one"));
         }
         return new Earned(points, true);
     }
@@ -187,7 +190,7 @@ final class QtiReader {
         boolean equal =
                 earning.stream().allMatch(each -> each.subtract(first).abs().doubleValue() < 1e-6);
         if (!equal) {
-            throw new CannotTake("its parts earn different points");
+            throw new CannotTake(inWords("qti.its-parts-earn-different-points"));
         }
         BigDecimal sum = earning.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         return Scoring.points(sum.setScale(6, RoundingMode.HALF_UP));
@@ -198,13 +201,13 @@ final class QtiReader {
         List<String> names = identifiers(choices);
         ResponseRule rule = rule(interaction);
         if (scoring.way() == Scoring.Way.MAP || rule.correct().size() != choices.size()) {
-            throw new CannotTake("it orders only some of its parts, or earns by the part");
+            throw new CannotTake(inWords("qti.it-orders-only-some-of-its-parts"));
         }
         List<String> inOrder = rule.correct().stream()
                 .map(names::indexOf)
                 .map(place -> {
                     if (place < 0) {
-                        throw new CannotTake("what it calls right is not among its parts");
+                        throw new CannotTake(inWords("qti.what-it-calls-right-is-not-among-2"));
                     }
                     return text.inside(choices.get(place));
                 })
@@ -219,7 +222,7 @@ final class QtiReader {
     private QuestionDraft matching(Element interaction) {
         List<Element> sets = Xml.children(interaction, "simpleMatchSet");
         if (sets.size() != 2) {
-            throw new CannotTake("it does not match two sides");
+            throw new CannotTake(inWords("qti.it-does-not-match-two-sides"));
         }
         List<Element> lefts = Xml.children(sets.get(0), "simpleAssociableChoice");
         List<Element> rights = Xml.children(sets.get(1), "simpleAssociableChoice");
@@ -228,7 +231,7 @@ final class QtiReader {
         for (String pair : rightOf(rule)) {
             String[] sides = pair.strip().split("\\s+");
             if (sides.length != 2 || partnerOf.put(sides[0], sides[1]) != null) {
-                throw new CannotTake("one of its parts belongs to several");
+                throw new CannotTake(inWords("qti.one-of-its-parts-belongs-to"));
             }
         }
         List<String> rightNames = identifiers(rights);
@@ -236,7 +239,7 @@ final class QtiReader {
                 .map(left -> rightNames.indexOf(partnerOf.getOrDefault(left, "")))
                 .toList();
         if (pairs.contains(-1)) {
-            throw new CannotTake("one of its parts belongs to none");
+            throw new CannotTake(inWords("qti.one-of-its-parts-belongs-to-none"));
         }
         boolean byPart = scoring.way() == Scoring.Way.MAP;
         int points = byPart ? sharedPoints(List.copyOf(rule.mapped().values())) : wholePoints(rule);
@@ -264,7 +267,7 @@ final class QtiReader {
 
     private QuestionDraft longAnswer(Element interaction) {
         if (scoring.way() != Scoring.Way.NONE) {
-            throw new CannotTake("it marks a long text by itself");
+            throw new CannotTake(inWords("qti.it-marks-a-long-text-by-itself"));
         }
         BigDecimal most = Xml.children(item, "outcomeDeclaration").stream()
                 .filter(each -> "SCORE".equals(Xml.attribute(each, "identifier")))
@@ -304,7 +307,7 @@ final class QtiReader {
         ResponseRule rule = rule(entry);
         List<String> right = rightOf(rule);
         if (right.size() != 1) {
-            throw new CannotTake("it takes " + right.size() + " different numbers");
+            throw new CannotTake(inWords("qti.it-takes-different-numbers", "count", right.size()));
         }
         return new QuestionDraft(
                 QuestionKind.NUMERIC,
@@ -320,7 +323,7 @@ final class QtiReader {
     private QuestionDraft blanks(List<Element> entries) {
         List<ResponseRule> used = entries.stream().map(this::rule).toList();
         if (used.stream().anyMatch(QtiReader::isNumber)) {
-            changes.add("a number among several blanks is compared as it is written here, without a tolerance");
+            changes.add(inWords("qti.a-number-among-several-blanks-is"));
         }
         Element whole = Xml.children(text.body(), "div").stream()
                 .filter(each -> "blanks".equals(each.getAttribute("class")))
@@ -351,19 +354,19 @@ final class QtiReader {
 
     private List<String> accepted(ResponseRule rule) {
         if (!rule.mapped().isEmpty() && rule.caseSensitive()) {
-            changes.add("capitals and small letters count the same here");
+            changes.add(inWords("qti.capitals-and-small-letters-count"));
         }
         List<String> forms = new ArrayList<>(rightBlank(rule));
         rule.correct().stream().filter(form -> !forms.contains(form)).forEach(forms::add);
         if (forms.isEmpty()) {
-            throw new CannotTake("it does not say what is right");
+            throw new CannotTake(inWords("qti.it-does-not-say-what-is-right"));
         }
         return forms;
     }
 
     private Earned blankPoints(List<ResponseRule> used) {
         if (scoring.way() == Scoring.Way.NONE) {
-            throw new CannotTake("it does not say what is right");
+            throw new CannotTake(inWords("qti.it-does-not-say-what-is-right"));
         }
         if (scoring.way() != Scoring.Way.MAP) {
             return new Earned(Scoring.points(scoring.points().orElse(BigDecimal.ONE)), false);
@@ -376,7 +379,7 @@ final class QtiReader {
                 .filter(each -> each.signum() > 0)
                 .allMatch(each -> each.subtract(best.get(0)).abs().doubleValue() < 1e-6);
         if (!formsAlike) {
-            throw new CannotTake("some of its answers earn less than others");
+            throw new CannotTake(inWords("qti.some-of-its-answers-earn-less-than"));
         }
         return new Earned(sharedPoints(best), true);
     }

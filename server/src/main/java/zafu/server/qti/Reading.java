@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +32,7 @@ final class Reading {
         } catch (CannotTake | Refusal why) {
             leaveOut(name, String.valueOf(why.getMessage()));
         } catch (NumberFormatException broken) {
-            leaveOut(name, "a number in it cannot be read");
+            leaveOut(name, inWords("qti.a-number-in-it-cannot-be-read"));
         }
     }
 
@@ -50,11 +52,11 @@ final class Reading {
 
     /** @throws CannotTake where it says more than an item can hold */
     void add(ItemDraft item) {
-        requireShort(item.body(), LONGEST_TEXT, "its text");
-        requireShort(item.lesson().aims(), LONGEST_PART, "what it aims at");
-        requireShort(item.lesson().steps(), LONGEST_STEPS, "its steps");
-        requireShort(item.lesson().materials(), LONGEST_PART, "what it needs");
-        requireShort(item.address(), LONGEST_ADDRESS, "its address");
+        requireShort(item.body(), LONGEST_TEXT, inWords("qti.its-text"));
+        requireShort(item.lesson().aims(), LONGEST_PART, inWords("qti.what-it-aims-at"));
+        requireShort(item.lesson().steps(), LONGEST_STEPS, inWords("qti.its-steps"));
+        requireShort(item.lesson().materials(), LONGEST_PART, inWords("qti.what-it-needs"));
+        requireShort(item.address(), LONGEST_ADDRESS, inWords("qti.its-address"));
         String title = item.title().length() > LONGEST_TITLE
                 ? item.title().substring(0, LONGEST_TITLE - 1) + "…"
                 : item.title();
@@ -74,7 +76,7 @@ final class Reading {
 
     private static void requireShort(String text, int most, String what) {
         if (text.length() > most) {
-            throw new CannotTake(what + " is longer than " + most + " letters");
+            throw new CannotTake(inWords("qti.is-longer-than-letters", "what", what, "most", most));
         }
     }
 

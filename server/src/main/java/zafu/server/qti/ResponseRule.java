@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -53,7 +55,7 @@ record ResponseRule(
         try {
             return text.isBlank() ? otherwise : new BigDecimal(text.strip());
         } catch (NumberFormatException broken) {
-            throw new CannotTake("its points \"" + text + "\" are no number");
+            throw new CannotTake(inWords("qti.its-points-are-no-number", "text", text));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
@@ -111,7 +113,7 @@ record Scoring(Way way, Optional<BigDecimal> points, Optional<BigDecimal> tolera
             }
             case "stringMatch" -> {
                 if (!"false".equals(Xml.attribute(test, "caseSensitive"))) {
-                    throw new CannotTake("it tells capitals from small letters, and here they count the same");
+                    throw new CannotTake(inWords("qti.it-tells-capitals-from-small"));
                 }
                 requireCorrect(test);
                 yield new Scoring(Way.MATCH, points, Optional.empty());
@@ -140,7 +142,7 @@ record Scoring(Way way, Optional<BigDecimal> points, Optional<BigDecimal> tolera
                 && !"false".equals(Xml.attribute(equal, "includeUpperBound"));
         boolean even = sides.length == 1 || new BigDecimal(sides[0]).compareTo(new BigDecimal(sides[1])) == 0;
         if (!mode.equals("absolute") || !ends || !even) {
-            throw new CannotTake("its tolerance is no distance that is the same on both sides, ends included");
+            throw new CannotTake(inWords("qti.its-tolerance-is-no-distance-that"));
         }
         return Optional.of(new BigDecimal(sides[0]));
     }
@@ -173,15 +175,14 @@ record Scoring(Way way, Optional<BigDecimal> points, Optional<BigDecimal> tolera
     }
 
     private static CannotTake unknown() {
-        return new CannotTake("it is scored in a way of its own, and its marks would come out differently here");
+        return new CannotTake(inWords("qti.it-is-scored-in-a-way-of-its-own"));
     }
 
     /** Whole points from 1 to 100, as they are kept here. */
     static int points(BigDecimal points) {
         BigDecimal plain = points.stripTrailingZeros();
         if (plain.scale() > 0 || plain.compareTo(BigDecimal.ONE) < 0 || plain.compareTo(BigDecimal.valueOf(100)) > 0) {
-            throw new CannotTake(
-                    "it earns " + plain.toPlainString() + " points, and here points are whole, from 1 to 100");
+            throw new CannotTake(inWords("qti.it-earns-points-and-here-points", "points", plain.toPlainString()));
         }
         return plain.intValueExact();
     }

@@ -1,5 +1,7 @@
 package zafu.server.qti;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -30,7 +32,7 @@ final class Xml {
     /** @throws CannotTake where it is not well-formed, or defines entities */
     static Element parse(byte[] bytes) {
         if (bytes.length > Bounds.TREE_BYTES) {
-            throw new CannotTake("it is larger than 2 MB");
+            throw new CannotTake(inWords("qti.it-is-larger-than-mb"));
         }
         try {
             DocumentBuilder builder = factory().newDocumentBuilder();
@@ -39,17 +41,17 @@ final class Xml {
         } catch (SAXException broken) {
             throw new CannotTake(whyNot(String.valueOf(broken.getMessage())));
         } catch (IOException | ParserConfigurationException broken) {
-            throw new CannotTake("it cannot be read");
+            throw new CannotTake(inWords("qti.it-cannot-be-read"));
         }
     }
 
     private static String whyNot(String said) {
         if (said.contains("DOCTYPE")) {
-            return "it defines a document type or entities of its own, and such XML is not read";
+            return inWords("qti.it-defines-a-document-type-or");
         }
         return said.contains(DEPTH)
-                ? "its elements lie within each other more than " + Bounds.TREE_DEPTH + " deep"
-                : "it is not well-formed XML";
+                ? inWords("qti.its-elements-lie-within-each-other", "most", Bounds.TREE_DEPTH)
+                : inWords("qti.it-is-not-well-formed-xml");
     }
 
     private static DocumentBuilderFactory factory() throws ParserConfigurationException {

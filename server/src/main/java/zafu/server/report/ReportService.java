@@ -1,5 +1,7 @@
 package zafu.server.report;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -72,7 +74,7 @@ class ReportService {
         LocalDate to = wanted.to() == null ? school.today() : wanted.to();
         LocalDate from = wanted.from() == null ? usualBegin(wanted.kind(), to) : wanted.from();
         if (from.isAfter(to)) {
-            throw Refusal.unusableField("backwards", "to", "The last day is before the first.");
+            throw Refusal.unusableField("backwards", "to", inWords("report.the-last-day-is-before-the-first"));
         }
         ReportMaterial material = material(classId, wanted, from, to);
         return new ReportShown(from, to, sheets(classId, material));
@@ -175,7 +177,7 @@ class ReportService {
     byte[] pdf(long classId, ReportWanted wanted) {
         List<Sheet> sheets = of(classId, wanted).sheets();
         if (sheets.isEmpty()) {
-            throw Refusal.conflict("no-sheets", "There is nobody to write about.");
+            throw Refusal.conflict("no-sheets", inWords("report.there-is-nobody-to-write-about"));
         }
         String kind = wanted.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         audit.note(classId, "report.printed", classId, sheets.size() + " \u00d7 " + kind);

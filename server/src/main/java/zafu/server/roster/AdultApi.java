@@ -30,13 +30,12 @@ final class AdultApi {
     record NewAdult(
             @NotBlank @Size(max = 80) String name,
             @NotBlank @Size(max = 120) String displayName,
-            @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password,
+            @NotNull @Size(min = 10, max = 200, message = "{needs-letters}") String password,
             boolean administrator) {}
 
     record MadeAdult(long id) {}
 
-    record PasswordReset(
-            @NotNull @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
+    record PasswordReset(@NotNull @Size(min = 10, max = 200, message = "{needs-letters}") String password) {}
 
     /** What an adult may do in the school besides their classes. */
     record Rights(boolean administrator, boolean keepsShared) {}

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -67,7 +69,8 @@ class AdultService {
         permission.requireAdministrator();
         String name = wanted.name().strip();
         if (adults.isTaken(name)) {
-            throw Refusal.unusableField("name-taken", "name", "Somebody signs in with \"" + name + "\" already.");
+            throw Refusal.unusableField(
+                    "name-taken", "name", inWords("roster.somebody-signs-in-with-already", "name", name));
         }
         long id = adults.create(name, wanted.displayName().strip(), wanted.password(), wanted.administrator());
         adults.resetPassword(id, wanted.password());
@@ -105,7 +108,7 @@ class AdultService {
     /** So there is always one administrator left. */
     private void requireSomebodyElse(long adultId) {
         if (permission.isMe(adultId)) {
-            throw Refusal.conflict("own-account", "Only another administrator can take this from you.");
+            throw Refusal.conflict("own-account", inWords("roster.only-another-administrator-can"));
         }
     }
 
@@ -165,7 +168,7 @@ class AdultService {
                 && now.get(adultId) == ClassRole.OWNER
                 && now.values().stream().filter(each -> each == ClassRole.OWNER).count() == 1;
         if (lastOwner) {
-            throw Refusal.conflict("last-owner", "A class needs an owner. Make someone else an owner first.");
+            throw Refusal.conflict("last-owner", inWords("roster.a-class-needs-an-owner-make"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.validation.Valid;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,8 +57,14 @@ class CalendarController {
                 throw Refusal.unusableField(
                         "term-ends-early",
                         "terms",
-                        "The term \"" + term.name() + "\" ends on " + term.to() + ", before it begins on " + term.from()
-                                + ".");
+                        inWords(
+                                "roster.the-term-ends-on-before-it-begins",
+                                "name",
+                                term.name(),
+                                "to",
+                                term.to(),
+                                "from",
+                                term.from()));
             }
             school.keepTerm(term.id(), term.name().strip(), new Term(term.from(), term.to()));
         }
@@ -65,9 +73,7 @@ class CalendarController {
         DayParts parts = new DayParts(day.starts(), day.lunchStarts(), day.lunchEnds(), day.ends());
         if (!parts.inOrder()) {
             throw Refusal.unusableField(
-                    "day-out-of-order",
-                    "day",
-                    "The school day begins before lunch and ends after it. Please look at the four times again.");
+                    "day-out-of-order", "day", inWords("roster.the-school-day-begins-before-lunch"));
         }
         school.keepDayParts(parts);
         audit.note(null, "calendar.changed", null, year.toString());

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import org.springframework.stereotype.Service;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
@@ -26,7 +28,7 @@ public class ClassSharing {
         }
         permission.requireSee(classId);
         if (!permission.roleIn(classId).mayShare()) {
-            throw Refusal.notAllowed("Who works in this class is for its owners to say.");
+            throw Refusal.notAllowed(inWords("roster.who-works-in-this-class-is-for-its"));
         }
     }
 }

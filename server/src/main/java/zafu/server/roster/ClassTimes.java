@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.List;
@@ -48,7 +50,12 @@ public class ClassTimes {
         meetings.deleteByClassId(classId);
         meetings.flush();
         wanted.meetings().forEach(each -> meetings.save(row(classId, each)));
-        audit.note(classId, "class.times", classId, wanted.meetings().size() + " in a week");
+        audit.note(
+                classId,
+                "class.times",
+                classId,
+                keptWords(
+                        "roster.meetings-in-a-week", "count", wanted.meetings().size()));
         return new Times(schoolClass.minutesPerDay, of(classId));
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -44,7 +46,7 @@ class FirstRunController {
             @NotEmpty @Size(max = 12) List<@Valid TermDates> terms,
             @NotBlank @Size(max = 80) String name,
             @NotBlank @Size(max = 120) String displayName,
-            @Size(min = 10, max = 200, message = "needs at least 10 characters") String password) {}
+            @Size(min = 10, max = 200, message = "{needs-letters}") String password) {}
 
     record TermDates(@NotBlank @Size(max = 100) String name, LocalDate from, LocalDate to) {}
 
@@ -52,7 +54,7 @@ class FirstRunController {
     @Transactional
     public void firstRun(@Valid @RequestBody FirstRun wanted) {
         if (!adults.none()) {
-            throw Refusal.conflict("school-exists", "This school is set up already. Please sign in.");
+            throw Refusal.conflict("school-exists", inWords("roster.this-school-is-set-up-already"));
         }
         school.create(wanted.schoolName.strip(), zone(wanted.zone), wanted.weekdays, termsOf(wanted));
         long adult = adults.create(wanted.name.strip(), wanted.displayName.strip(), wanted.password, true);
@@ -65,7 +67,7 @@ class FirstRunController {
             return ZoneId.of(name);
         } catch (DateTimeException unknown) {
             throw Refusal.unusableField(
-                    "unknown-zone", "zone", "\"" + name + "\" is no time zone. One is written like America/Halifax.");
+                    "unknown-zone", "zone", inWords("roster.is-no-time-zone-one-is-written", "name", name));
         }
     }
 
@@ -76,8 +78,14 @@ class FirstRunController {
                 throw Refusal.unusableField(
                         "term-ends-early",
                         "terms",
-                        "The term \"" + dates.name + "\" ends on " + dates.to + ", before it begins on " + dates.from
-                                + ".");
+                        inWords(
+                                "roster.the-term-ends-on-before-it-begins",
+                                "name",
+                                dates.name,
+                                "to",
+                                dates.to,
+                                "from",
+                                dates.from));
             }
             terms.add(new SchoolSettings.NamedTerm(dates.name, new Term(dates.from, dates.to)));
         }

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -87,15 +89,15 @@ class Leavers {
         permission.requireAdministrator();
         Map<Long, Student> left = leftBefore(day).stream().collect(Collectors.toMap(each -> each.id, each -> each));
         if (!left.keySet().containsAll(ids)) {
-            throw Refusal.conflict(
-                    "came-back", "Some of these students have come back or are gone since. Look at the list again.");
+            throw Refusal.conflict("came-back", inWords("roster.some-of-these-students-have-come"));
         }
         ids.stream().distinct().forEach(id -> erasure.erase(left.get(id)));
     }
 
     private List<Student> leftBefore(LocalDate day) {
         if (day.isAfter(school.today())) {
-            throw Refusal.unusableField("day-to-come", "before", "Choose a day that has come: " + day + " has not.");
+            throw Refusal.unusableField(
+                    "day-to-come", "before", inWords("roster.choose-a-day-that-has-come-has-not", "day", day));
         }
         return students.leftBefore(Objects.requireNonNull(school.moment(day.atStartOfDay())), day);
     }

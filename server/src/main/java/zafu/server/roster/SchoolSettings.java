@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -177,7 +179,7 @@ public class SchoolSettings {
 
     public void create(String name, ZoneId zone, Collection<DayOfWeek> weekdays, List<NamedTerm> namedTerms) {
         if (schools.count() > 0) {
-            throw Refusal.conflict("school-exists", "This school is set up already. Please sign in.");
+            throw Refusal.conflict("school-exists", inWords("roster.this-school-is-set-up-already"));
         }
         School school = new School();
         school.name = name;
@@ -210,7 +212,7 @@ public class SchoolSettings {
     private School school() {
         Long known = schoolId;
         School school = (known == null ? schools.findAll().stream().findFirst() : schools.findById(known))
-                .orElseThrow(() -> Refusal.conflict("no-school", "The school is not set up yet."));
+                .orElseThrow(() -> Refusal.conflict("no-school", inWords("roster.the-school-is-not-set-up-yet")));
         schoolId = school.id;
         return school;
     }

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -28,7 +30,7 @@ public class StudentAccess {
 
     public void requireChange(long studentId) {
         if (classesSeen(studentId).stream().noneMatch(permission::mayChange)) {
-            throw Refusal.notAllowed("You may look at this student, but changing things is for their teachers.");
+            throw Refusal.notAllowed(inWords("roster.you-may-look-at-this-student-but"));
         }
     }
 
@@ -44,7 +46,7 @@ public class StudentAccess {
     public void requireChangeAll(Collection<Long> studentIds) {
         requireSeeAll(studentIds);
         if (!membersOf(permission.changeable()).containsAll(studentIds)) {
-            throw Refusal.notAllowed("You may look at these students, but changing things is for their teachers.");
+            throw Refusal.notAllowed(inWords("roster.you-may-look-at-these-students-but"));
         }
     }
 
@@ -60,7 +62,7 @@ public class StudentAccess {
 
     public void requireSeeNeeds(long studentId) {
         if (!maySeeNeeds(studentId)) {
-            throw Refusal.notAllowed("Only teachers and support staff see this student's accommodations.");
+            throw Refusal.notAllowed(inWords("roster.only-teachers-and-support-staff"));
         }
     }
 

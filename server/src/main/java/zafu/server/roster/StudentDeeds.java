@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
@@ -70,14 +72,14 @@ class StudentDeeds {
 
     private static String tagOf(StudentsDeed deed) {
         if (deed.tag() == null || deed.tag().isBlank()) {
-            throw Refusal.unusableField("no-tag", "tag", "Say which tag.");
+            throw Refusal.unusableField("no-tag", "tag", inWords("roster.say-which-tag"));
         }
         return deed.tag().strip();
     }
 
     private static long classOf(StudentsDeed deed) {
         if (deed.classId() == null) {
-            throw Refusal.unusableField("no-class", "classId", "Say which class.");
+            throw Refusal.unusableField("no-class", "classId", inWords("roster.say-which-class"));
         }
         return deed.classId();
     }
@@ -155,8 +157,7 @@ class StudentDeeds {
         if (!lost.isEmpty()) {
             throw Refusal.conflict(
                     "last-class",
-                    "This is the only class of " + String.join(", ", lost)
-                            + ". Archive instead: nothing is lost by it.");
+                    inWords("roster.this-is-the-only-class-of-archive", "names", String.join(", ", lost)));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.roster;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -98,7 +100,7 @@ class StudentService {
                 null,
                 "student.changed",
                 studentId,
-                before + " " + tagsBefore + " became " + edit.facts() + " " + edit.tags());
+                before + " " + tagsBefore + " → " + edit.facts() + " " + edit.tags());
         tell(studentId);
     }
 
@@ -107,7 +109,7 @@ class StudentService {
                 && students.findByStudentNumberIn(List.of(number)).stream().anyMatch(each -> each.id != studentId);
         if (taken) {
             throw Refusal.unusableField(
-                    "number-taken", "studentNumber", "The number " + number + " belongs to another student.");
+                    "number-taken", "studentNumber", inWords("roster.the-number-belongs-to-another", "number", number));
         }
     }
 
@@ -135,9 +137,7 @@ class StudentService {
         String name = student.fullName();
         if (!nameTyped.strip().equals(name)) {
             throw Refusal.unusableField(
-                    "name-differs",
-                    "name",
-                    "Type the name as it stands here, \"" + name + "\", to erase this student.");
+                    "name-differs", "name", inWords("roster.type-the-name-as-it-stands-here-to", "name", name));
         }
         erasure.erase(student);
     }

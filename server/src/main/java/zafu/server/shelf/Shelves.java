@@ -1,5 +1,8 @@
 package zafu.server.shelf;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -108,12 +111,15 @@ class Shelves {
         Arrangements.GroupOfClass group = toChange(groupId);
         List<ShelfEntry> before = entriesOf(groupId);
         if (!Set.copyOf(wanted.now()).equals(shownOf(before))) {
-            throw Refusal.conflict(
-                    "shelf-changed", "Somebody else has changed this shelf meanwhile. Look at it again, then swap.");
+            throw Refusal.conflict("shelf-changed", inWords("shelf.somebody-else-has-changed-this"));
         }
         requireFit(wanted.entries().stream().map(ShelfPlace::itemId).toList(), before);
         write(group, before, wanted.entries());
-        audit.note(group.classId(), "shelf.swapped", groupId, wanted.entries().size() + " items");
+        audit.note(
+                group.classId(),
+                "shelf.swapped",
+                groupId,
+                keptWords("shelf.items", "count", wanted.entries().size()));
     }
 
     private Set<Long> shownOf(List<ShelfEntry> of) {
@@ -168,14 +174,10 @@ class Shelves {
                 .findFirst()
                 .ifPresent(quiz -> {
                     throw Refusal.unusable(
-                            "not-for-a-shelf",
-                            "\"" + quiz.title()
-                                    + "\" is a quiz. Give it in a task; a shelf is for reading and practice.");
+                            "not-for-a-shelf", inWords("shelf.is-a-quiz-give-it-in-a-task-a", "title", quiz.title()));
                 });
         if (!library.mayUse(added)) {
-            throw Refusal.unusable(
-                    "not-for-a-shelf",
-                    "Only what students can open by themselves fits on a shelf, and a lesson does not.");
+            throw Refusal.unusable("not-for-a-shelf", inWords("shelf.only-what-students-can-open-by"));
         }
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,12 +54,12 @@ record CaseFile(@Nullable String title, List<Item> items, List<Association> asso
     /** @throws Refusal where it is no such file */
     static CaseFile read(byte[] file) {
         if (file.length > Bounds.TABLE_BYTES) {
-            throw Refusal.tooLarge("The file is over 5 MB, more than Zafu reads of a framework.");
+            throw Refusal.tooLarge(inWords("skill.the-file-is-over-mb-more-than-zafu"));
         }
         try (JsonParser json = JSON.createParser(file)) {
             return read(json);
         } catch (JacksonException broken) {
-            throw Refusal.unusable("file-not-readable", "The file is no JSON that can be read.");
+            throw Refusal.unusable("file-not-readable", inWords("skill.the-file-is-no-json-that-can-be"));
         }
     }
 
@@ -81,8 +83,7 @@ record CaseFile(@Nullable String title, List<Item> items, List<Association> asso
             }
         }
         if (items == null) {
-            throw Refusal.unusable(
-                    "file-not-readable", "The file has no list \"CFItems\", so it is no framework in CASE 1.0.");
+            throw Refusal.unusable("file-not-readable", inWords("skill.the-file-has-no-list-cfitems-so-it"));
         }
         return new CaseFile(title, items, associations);
     }
@@ -96,7 +97,8 @@ record CaseFile(@Nullable String title, List<Item> items, List<Association> asso
                 json.skipChildren();
             }
             if (found.size() > Bounds.TABLE_ROWS) {
-                throw Refusal.unusable("too-many", "The file holds more than " + Bounds.TABLE_ROWS + " items.");
+                throw Refusal.unusable(
+                        "too-many", inWords("skill.the-file-holds-more-than-items", "most", Bounds.TABLE_ROWS));
             }
         }
         return found;

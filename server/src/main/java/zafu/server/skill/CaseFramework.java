@@ -1,5 +1,7 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -34,7 +36,7 @@ final class CaseFramework {
         for (CaseFile.Item item : file.items()) {
             String id = text(item.identifier());
             if (id.isEmpty() || text(item.fullStatement()).isEmpty()) {
-                passedOver.add("An item without an identifier or a statement was passed over.");
+                passedOver.add(inWords("skill.an-item-without-an-identifier-or-a"));
             } else {
                 items.put(id, item);
             }
@@ -63,8 +65,8 @@ final class CaseFramework {
             case "precedes" ->
                 before.computeIfAbsent(to, id -> new LinkedHashSet<>()).add(from);
             default ->
-                passedOver.add("The association \"" + text(association.associationType())
-                        + "\" says nothing that Zafu stores.");
+                passedOver.add(inWords(
+                        "skill.the-association-says-nothing-that", "type", text(association.associationType())));
         }
     }
 

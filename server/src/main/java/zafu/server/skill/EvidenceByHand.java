@@ -1,5 +1,7 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -56,7 +58,7 @@ class EvidenceByHand {
             throw Refusal.notFound("skill");
         }
         if (wanted.takenOn().isAfter(school.today())) {
-            throw Refusal.unusableField("not-yet", "takenOn", "What was seen cannot lie in the future.");
+            throw Refusal.unusableField("not-yet", "takenOn", inWords("skill.what-was-seen-cannot-lie-in-the"));
         }
         SkillEvidence row = new SkillEvidence();
         row.skillId = wanted.skillId();

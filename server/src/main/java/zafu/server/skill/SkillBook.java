@@ -1,5 +1,7 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -103,7 +105,8 @@ class SkillBook {
                 .filter(other -> other.removedAt == null || Objects.equals(other.classId, wanted.classId()))
                 .findFirst()
                 .ifPresent(other -> {
-                    throw Refusal.conflict("skill-known", "There is a skill \"" + other.name + "\" already.");
+                    throw Refusal.conflict(
+                            "skill-known", inWords("skill.there-is-a-skill-already", "name", other.name));
                 });
     }
 
@@ -143,9 +146,7 @@ class SkillBook {
         all.requireFor(wanted.classId(), wanted.prerequisites());
         if ((wanted.screenMeasureId() == null) != (wanted.screenCut() == null)) {
             throw Refusal.unusableField(
-                    "screening-incomplete",
-                    "screenCut",
-                    "A screening needs both a measure and the score it begins at.");
+                    "screening-incomplete", "screenCut", inWords("skill.a-screening-needs-both-a-measure"));
         }
         if (wanted.screenMeasureId() != null) {
             Measures.MeasureCard measure = measures.chosen(wanted.screenMeasureId());
@@ -153,7 +154,7 @@ class SkillBook {
                 throw Refusal.unusableField(
                         "measure-of-one-class",
                         "screenMeasureId",
-                        "\"" + measure.name() + "\" is one class's own measure. Choose one that all share.");
+                        inWords("library.is-one-classs-own-measure-choose", "name", measure.name()));
             }
         }
     }
@@ -188,12 +189,16 @@ class SkillBook {
         SkillGraph.of(inOrder).cycle().ifPresent(circle -> {
             Map<SkillId, String> names = new LinkedHashMap<>();
             inOrder.forEach(each -> names.put(each.id(), each.name()));
-            String way = String.join(
-                    " needs ",
-                    circle.stream().map(each -> "\"" + names.get(each) + "\"").toList());
+            List<String> inTurn =
+                    circle.stream().map(each -> String.valueOf(names.get(each))).toList();
             throw Refusal.conflict(
                     "skills-in-a-circle",
-                    way + " needs \"" + names.get(circle.get(0)) + "\" again. One of these has to go.");
+                    inWords(
+                            "skill.in-a-circle",
+                            "way",
+                            String.join(inWords("skill.needs-next"), inTurn),
+                            "first",
+                            inTurn.get(0)));
         });
     }
 

@@ -1,5 +1,8 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+import static zafu.server.platform.Words.keptWords;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,10 +41,10 @@ class SkillImport {
     Brought take(FrameworkRead read) {
         permission.requireKeepsShared();
         if (read.skills().isEmpty()) {
-            throw Refusal.unusable("nothing-to-take", "The file holds no skill that can be taken.");
+            throw Refusal.unusable("nothing-to-take", inWords("skill.the-file-holds-no-skill-that-can"));
         }
         if (read.skills().size() > MOST) {
-            throw Refusal.unusable("too-many", "The file holds more than " + MOST + " skills.");
+            throw Refusal.unusable("too-many", inWords("skill.the-file-holds-more-than-skills", "most", MOST));
         }
         Map<String, Skill> known = new LinkedHashMap<>();
         skills.findAll().stream().filter(each -> each.classId == null).forEach(each -> remember(known, each));
@@ -69,7 +72,12 @@ class SkillImport {
                 null,
                 "skills.brought-in",
                 null,
-                made.size() + " new of " + read.skills().size());
+                keptWords(
+                        "skill.new-of",
+                        "count",
+                        made.size(),
+                        "all",
+                        read.skills().size()));
         return new Brought(made, read.skills().size() - made.size(), passedOver);
     }
 
@@ -102,7 +110,7 @@ class SkillImport {
                         .orElse(null);
                 if (prerequisite == null) {
                     passedOver.add(
-                            "\"" + each.name() + "\" needs \"" + before + "\", which is neither in the file nor here.");
+                            inWords("skill.needs-which-is-neither-in-the-file", "name", each.name(), "before", before));
                 } else {
                     byKey.get(each.key()).prerequisites.add(prerequisite.id);
                 }

@@ -1,5 +1,7 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -39,11 +41,11 @@ final class SkillSheet {
                 .get();
         try (CSVParser rows = BoundedCsv.open(text, format)) {
             if (rows.getHeaderNames().stream().noneMatch("name"::equalsIgnoreCase)) {
-                throw Refusal.unusable("no-name-column", "The file has no column called \"name\".");
+                throw Refusal.unusable("no-name-column", inWords("skill.the-file-has-no-column-called-name"));
             }
             return read(rows);
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
-            throw Refusal.unusable("file-not-readable", "The file is no table that can be read.");
+            throw Refusal.unusable("file-not-readable", inWords("skill.the-file-is-no-table-that-can-be"));
         }
     }
 
@@ -56,17 +58,18 @@ final class SkillSheet {
         List<String> passedOver = new ArrayList<>();
         for (CSVRecord row : rows) {
             if (row.getRecordNumber() > Bounds.TABLE_ROWS) {
-                throw Refusal.unusable("too-many", "The file has more than " + Bounds.TABLE_ROWS + " rows.");
+                throw Refusal.unusable(
+                        "too-many", inWords("skill.the-file-has-more-than-rows", "most", Bounds.TABLE_ROWS));
             }
             long line = row.getRecordNumber() + 1;
             String name = cell(row, "name");
             String grade = cell(row, "grade").toUpperCase(Locale.ROOT);
             if (name.isEmpty()) {
-                passedOver.add("Row " + line + " has no name.");
+                passedOver.add(inWords("skill.row-has-no-name", "line", line));
             } else if (name.length() > 120) {
-                passedOver.add("Row " + line + " has a name of more than 120 characters.");
+                passedOver.add(inWords("skill.row-has-a-name-of-more-than", "line", line));
             } else if (!grade.matches("(K|\\d{1,2})?")) {
-                passedOver.add("Row " + line + " has the grade \"" + grade + "\", which is no number.");
+                passedOver.add(inWords("skill.row-has-the-grade-which-is-no", "line", line, "grade", grade));
             } else {
                 skills.add(skill(row, name, grade));
             }

@@ -1,5 +1,7 @@
 package zafu.server.skill;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -219,8 +221,7 @@ public class Skills implements StudentPart {
                 throw Refusal.unusableField(
                         "skill-of-one-class",
                         "skills",
-                        "\"" + skills.getReferenceById(id).name
-                                + "\" is one class's own skill. Choose one that all share, or have it shared first.");
+                        inWords("skill.is-one-classs-own-skill-choose-one", "name", skills.getReferenceById(id).name));
             }
         }
     }

@@ -34,7 +34,7 @@ record Narrowing(
         @Nullable @Size(max = 120) String text,
         @Nullable SignedIn signedIn,
         @Nullable Boolean archived,
-        @Nullable @Pattern(regexp = "name|family|grade|home|lastHere|m\\d{1,18}", message = "is no column to sort by")
+        @Nullable @Pattern(regexp = "name|family|grade|home|lastHere|m\\d{1,18}", message = "{no-column-to-sort-by}")
                 String sort,
         @Nullable Boolean descending) {
 

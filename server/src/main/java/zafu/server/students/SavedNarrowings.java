@@ -1,5 +1,7 @@
 package zafu.server.students;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,7 +32,8 @@ class SavedNarrowings {
         long adult = current.adult().adultId();
         SavedNarrowing kept = saved.findByAdultIdAndName(adult, name).orElseGet(SavedNarrowing::new);
         if (kept.id == null && mine().size() >= MOST) {
-            throw Refusal.conflict("too-many-narrowings", "You have saved " + MOST + " already. Delete one first.");
+            throw Refusal.conflict(
+                    "too-many-narrowings", inWords("students.you-have-saved-already-delete-one", "most", MOST));
         }
         kept.adultId = adult;
         kept.name = name;

@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -97,8 +99,7 @@ class TaskDeeds {
         TaskWithVersions now = loader.only(task).tasks().get(0);
         if (!now.content(version).terms().inOrder()) {
             throw Refusal.unusable(
-                    "dates-out-of-order",
-                    "\"" + task.name + "\" would be due before it opens, or close before it is due.");
+                    "dates-out-of-order", inWords("task.would-be-due-before-it-opens-or", "name", task.name));
         }
     }
 
@@ -129,7 +130,8 @@ class TaskDeeds {
                 .anyMatch(outcome -> outcome instanceof Outcome.Conflict);
         if (conflict && task.state == TaskState.HANDED_OUT) {
             throw Refusal.conflict(
-                    "hand-out-stopped", "Some in " + group + " have another version of \"" + task.name + "\" already.");
+                    "hand-out-stopped",
+                    inWords("task.some-in-have-another-version-of", "group", group, "name", task.name));
         }
     }
 

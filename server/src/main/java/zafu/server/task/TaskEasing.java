@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -99,15 +101,19 @@ public class TaskEasing {
             @Nullable Long versionId) {
         Instant until = school.moment(due);
         if (until != null && !until.isAfter(clock.instant())) {
-            throw Refusal.unusableField("past", "due", "Another try is due at a time that is over already.");
+            throw Refusal.unusableField("past", "due", inWords("task.another-attempt-is-due-at-a-time"));
         }
         return ease(classId, "task.another-try", wanted, (eased, student) -> {
             List<TriesSoFar.TrySoFar> before = eased.loaded().triesOf(eased.one(), student);
             if (before.isEmpty() || before.get(before.size() - 1).running()) {
                 throw Refusal.conflict(
                         "not-handed-in",
-                        eased.loaded().students().get(student).givenName() + " has not handed in \"" + eased.task().name
-                                + "\" yet; there is nothing to try again.");
+                        inWords(
+                                "task.has-not-handed-in-yet-there-is",
+                                "who",
+                                eased.loaded().students().get(student).givenName(),
+                                "name",
+                                eased.task().name));
             }
             Terms now = eased.loaded()
                     .easedFor(eased.one(), student, eased.contentFor(student))
@@ -142,8 +148,8 @@ public class TaskEasing {
 
     private TaskAdjustment extension(Task task, Terms now, int days) {
         Instant due = now.due()
-                .orElseThrow(() -> Refusal.conflict(
-                        "not-due", "\"" + task.name + "\" is due on no day, so there is nothing to extend."));
+                .orElseThrow(() ->
+                        Refusal.conflict("not-due", inWords("task.is-due-on-no-day-so-there-is", "name", task.name)));
         TaskAdjustment row = new TaskAdjustment();
         row.taskId = task.id;
         row.dueAt = later(due, days);
@@ -195,7 +201,7 @@ public class TaskEasing {
         LocalDate from = local.toLocalDate().isAfter(today) ? local.toLocalDate() : today;
         LocalDate day = school.calendar()
                 .plusTeachingDays(from, days)
-                .orElseThrow(() -> Refusal.unusable("year-ends", "The school year ends before that day."));
+                .orElseThrow(() -> Refusal.unusable("year-ends", inWords("task.the-school-year-ends-before-that")));
         return school.moment(day.atTime(local.toLocalTime()));
     }
 

@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -25,8 +27,7 @@ class TaskMaterials {
             return;
         }
         if (!library.mayUse(items.stream().distinct().toList())) {
-            throw Refusal.unusable(
-                    "not-for-a-task", "Only what students can work on goes into a task; a lesson does not.");
+            throw Refusal.unusable("not-for-a-task", inWords("task.only-what-students-can-work-on"));
         }
         Map<Long, ItemPage> pages = library.pages(items, null);
         items.stream()

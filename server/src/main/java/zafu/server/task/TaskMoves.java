@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -163,9 +165,7 @@ public class TaskMoves {
     private void requireNotBegun(long classId, List<Task> wanted) {
         Set<Long> begun = begun(classId);
         wanted.stream().filter(task -> begun.contains(task.id)).findFirst().ifPresent(task -> {
-            throw Refusal.conflict(
-                    "begun",
-                    "\"" + task.name + "\" is begun by a student already; its days can be changed one by one.");
+            throw Refusal.conflict("begun", inWords("task.is-begun-by-a-student-already-its", "name", task.name));
         });
     }
 
@@ -173,7 +173,7 @@ public class TaskMoves {
         LocalDate day = school.calendar()
                 .staggered(first.toLocalDate(), place, step)
                 .orElseThrow(() -> Refusal.unusable(
-                        "year-ends", "The school year ends before number " + (place + 1) + " would open."));
+                        "year-ends", inWords("task.the-school-year-ends-before-number", "number", (place + 1))));
         return school.moment(day.atTime(first.toLocalTime()));
     }
 

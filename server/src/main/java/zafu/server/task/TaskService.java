@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -167,8 +169,7 @@ class TaskService {
         Task task = loader.require(taskId);
         permission.requireChange(task.classId);
         if (task.state != TaskState.DRAFT) {
-            throw Refusal.conflict(
-                    "handed-out", "\"" + task.name + "\" is with the students already. Change it there.");
+            throw Refusal.conflict("handed-out", inWords("task.is-with-the-students-already", "name", task.name));
         }
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         TaskVersion base = loader.only(task).tasks().get(0).base();
@@ -248,8 +249,7 @@ class TaskService {
         if (left.isPresent() && !asked.confirmNotCovered()) {
             throw Refusal.conflict(
                     "not-covered",
-                    Counting.students(left.get().students().size()) + " would get nothing from this task. "
-                            + "Confirm that this is meant, or give them a version.");
+                    inWords("task.not-covered", "count", left.get().students().size()));
         }
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.state = TaskState.HANDED_OUT;
@@ -280,7 +280,7 @@ class TaskService {
     void takeBack(long taskId, TaskApi.TakeBack asked) {
         Task task = requireToChange(taskId, asked.version());
         if (task.state != TaskState.HANDED_OUT) {
-            throw Refusal.conflict("not-out", "This task is not assigned.");
+            throw Refusal.conflict("not-out", inWords("task.this-task-is-not-assigned"));
         }
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.state = TaskState.TAKEN_BACK;
@@ -292,12 +292,11 @@ class TaskService {
     long remove(long taskId, long version) {
         Task task = requireToChange(taskId, version);
         if (task.state == TaskState.HANDED_OUT) {
-            throw Refusal.conflict("handed-out", "\"" + task.name + "\" is assigned. Withdraw it first.");
+            throw Refusal.conflict("handed-out", inWords("task.is-assigned-withdraw-it-first", "name", task.name));
         }
         ClassTasks loaded = loader.only(task);
         if (!loaded.versionsWithTries(loaded.tasks().get(0)).isEmpty()) {
-            throw Refusal.conflict(
-                    "begun", "Students have worked on \"" + task.name + "\"; it stays withdrawn, with their work.");
+            throw Refusal.conflict("begun", inWords("task.students-have-worked-on-it-stays", "name", task.name));
         }
         Map<Task, TaskSnapshot> before = steps.before(List.of(task));
         task.removed = true;
@@ -339,13 +338,11 @@ class TaskService {
         String version = problem.versionId() == null ? "" : names.getOrDefault(problem.versionId(), "");
         return switch (problem.kind()) {
             case CONFLICTS ->
-                Counting.students(problem.students().size()) + " would get two versions. Choose one for each first.";
-            case NOBODY -> "Nobody would get this task. Choose for whom it is first.";
-            case NOTHING_TO_DO ->
-                "\"" + version + "\" has nothing to do. Choose a question, something to read, or write what to do.";
-            case NO_TITLE -> "\"" + version + "\" has no title for students.";
-            case DATES_OUT_OF_ORDER ->
-                "The dates of \"" + version + "\" are out of order: it opens, is due and closes in this order.";
+                inWords("task.two-versions", "count", problem.students().size());
+            case NOBODY -> inWords("task.nobody-would-get-this-task-choose");
+            case NOTHING_TO_DO -> inWords("task.has-nothing-to-do-choose-a", "version", version);
+            case NO_TITLE -> inWords("task.has-no-title-for-students", "version", version);
+            case DATES_OUT_OF_ORDER -> inWords("task.the-dates-of-are-out-of-order-it", "version", version);
             case NOT_COVERED,
                     OPENS_IN_PAST,
                     OPENS_ON_CLOSED_DAY,

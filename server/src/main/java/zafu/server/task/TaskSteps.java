@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -144,8 +146,7 @@ class TaskSteps {
             Task task = tasks.findById(entry.taskId).orElseThrow(() -> Refusal.notFound("task"));
             if (step.undone || task.version != entry.versionAfter) {
                 throw Refusal.conflict(
-                        "changed-since",
-                        "\"" + task.name + "\" has been changed since; earlier steps cannot be undone.");
+                        "changed-since", inWords("task.has-been-changed-since-earlier", "name", task.name));
             }
             now.put(task, store.snapshot(task));
         }

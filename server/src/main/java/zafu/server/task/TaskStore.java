@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -132,7 +134,7 @@ class TaskStore {
                 .ifPresent(version -> {
                     throw Refusal.conflict(
                             "version-started",
-                            "This cannot be undone: a student has since started \"" + version.staffName + "\" since.");
+                            inWords("task.this-cannot-be-undone-a-student", "version", version.staffName));
                 });
     }
 

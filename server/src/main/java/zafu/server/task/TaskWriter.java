@@ -1,5 +1,7 @@
 package zafu.server.task;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -145,7 +147,7 @@ class TaskWriter {
                 if (loaded.versionsWithTries(task).contains(version.id)) {
                     throw Refusal.conflict(
                             "version-started",
-                            "\"" + version.staffName + "\" cannot be removed: a student has begun it.");
+                            inWords("task.cannot-be-removed-a-student-has", "version", version.staffName));
                 }
                 version.removed = true;
                 versions.save(version);

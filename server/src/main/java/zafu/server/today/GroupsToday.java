@@ -1,5 +1,7 @@
 package zafu.server.today;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -156,7 +158,7 @@ class GroupsToday {
                     if (given != null && students.containsKey(member)) {
                         String minutes = given.terms().time().minutes().isPresent()
                                 ? String.valueOf(given.terms().time().minutes().getAsInt())
-                                : "no limit";
+                                : inWords("today.no-limit");
                         if (!minutes.equals(String.valueOf(thing.minutes()))) {
                             eased.add(students.get(member).givenName() + " " + minutes);
                         }

@@ -9,6 +9,7 @@
             "mark",
             "measure",
             "plan",
+            "platform",
             "progress",
             "roster",
             "shelf",

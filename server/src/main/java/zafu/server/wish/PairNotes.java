@@ -1,5 +1,7 @@
 package zafu.server.wish;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -53,7 +55,7 @@ class PairNotes implements StudentPart {
             throw Refusal.notFound("student");
         }
         if (edit.oneId() == edit.otherId()) {
-            throw Refusal.unusable("one-student", "A note is about two students; this names one twice.");
+            throw Refusal.unusable("one-student", inWords("wish.a-note-is-about-two-students-this"));
         }
         long one = Math.min(edit.oneId(), edit.otherId());
         long other = Math.max(edit.oneId(), edit.otherId());

@@ -1,5 +1,7 @@
 package zafu.server.wish;
 
+import static zafu.server.platform.Words.inWords;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -117,7 +119,7 @@ class Surveys implements StudentPart {
         List<String> distinct =
                 wanted.options().stream().map(String::strip).distinct().toList();
         if (distinct.size() < wanted.options().size()) {
-            throw Refusal.unusableField("options-alike", "options", "Two options are alike. Give each its own words.");
+            throw Refusal.unusableField("options-alike", "options", inWords("wish.two-options-are-alike-give-each"));
         }
         Survey survey = new Survey();
         survey.classId = classId;
@@ -186,7 +188,7 @@ class Surveys implements StudentPart {
                 .filter(each -> roster.classesOf(student).contains(each.classId))
                 .orElseThrow(() -> Refusal.notFound("question"));
         if (survey.closed) {
-            throw Refusal.conflict("survey-closed", "Your teacher is no longer collecting answers to this.");
+            throw Refusal.conflict("survey-closed", inWords("everyone.your-teacher-is-no-longer"));
         }
         keep(surveyId, student, ranked, null);
         events.publishEvent(new StudentsChanged(survey.classId));
@@ -197,7 +199,7 @@ class Surveys implements StudentPart {
                 .map(option -> option.id)
                 .collect(Collectors.toSet());
         if (!own.containsAll(ranked) || new HashSet<>(ranked).size() < ranked.size()) {
-            throw Refusal.unusable("ranked-wrongly", "Choose up to three different answers from the list.");
+            throw Refusal.unusable("ranked-wrongly", inWords("everyone.choose-up-to-three-different"));
         }
         SurveyReply reply =
                 replies.findBySurveyIdAndStudentId(surveyId, studentId).orElseGet(SurveyReply::new);

@@ -211,7 +211,7 @@ class ClassListReadingTest {
         "'Umi,extended time,9,,', 'cannot be taken: extended time takes a factor from 1.1 to 4'",
         "'Umi,breaks,many,,', 'has \"many\" under Amount, which is no amount'",
         "'Umi,untimed,,2027-02-31,', 'has \"2027-02-31\" under From, which is a day that does not exist'",
-        "'Umi,untimed,,2027-02-10,2027-02-09', 'cannot be taken: it ends on 2027-02-09, before it begins on 2027-02-10'"
+        "'Umi,untimed,,2027-02-10,2027-02-09', 'cannot be taken: it ends on 9 February 2027, before it begins on 10 February 2027'"
     })
     void aNeedThatCannotBeIsNamedByRowAndColumn(String row, String problem) {
         assertThat(only("Name,Need,Amount,From,To", row).problem()).isEqualTo("Row 2 " + problem + ".");

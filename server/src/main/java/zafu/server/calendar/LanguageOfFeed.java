@@ -1,0 +1,33 @@
+package zafu.server.calendar;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import zafu.server.access.AdultAccounts;
+import zafu.server.ease.MyEase;
+import zafu.server.platform.SpokenLanguage;
+
+/** A calendar program says nothing about languages; whoever has a feed reads it as they read their pages. */
+@Component
+class LanguageOfFeed {
+    private final CalendarFeedRepository feeds;
+    private final AdultAccounts accounts;
+    private final MyEase ease;
+
+    LanguageOfFeed(CalendarFeedRepository feeds, AdultAccounts accounts, MyEase ease) {
+        this.feeds = feeds;
+        this.accounts = accounts;
+        this.ease = ease;
+    }
+
+    /** The first language that Zafu speaks where nothing is known, or no feed is there. */
+    @Transactional(readOnly = true)
+    String at(String address) {
+        return feeds.findByAddressAndRevokedAtIsNull(address).map(this::of).orElse(SpokenLanguage.TO_ADULTS.get(0));
+    }
+
+    private String of(CalendarFeed feed) {
+        return feed.studentId != null
+                ? ease.language(feed.studentId)
+                : accounts.language(feed.adultId).orElse(SpokenLanguage.TO_ADULTS.get(0));
+    }
+}
