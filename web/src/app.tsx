@@ -5,6 +5,7 @@ import { sessionQuery } from "./api/queries";
 import { switchTo, useLanguage, wantedBy } from "./languages/chosen";
 import { place } from "./languages/place";
 import { StudentPlaces } from "./mywork/StudentPlaces";
+import { writeHours } from "./shell/dates";
 import { Mishap } from "./shell/Mishap";
 import { Waiting } from "./shell/Waiting";
 
@@ -66,6 +67,7 @@ function Places() {
   if (!session.data || wanted !== tag) {
     return <Waiting />;
   }
+  writeHours(session.data.hours);
   return (
     <Suspense fallback={<Waiting />}>
       {session.data.who === "ADULT" &&

@@ -29,3 +29,9 @@ export function decimal(value: number, most: number, least = 0): string {
 export function fixed(value: number, places: number): string {
   return decimal(value, places, places);
 }
+
+/** A number as somebody types it, with a comma or a point before its decimals; not a number where it is none, or nothing. */
+export function typedNumber(text: string): number {
+  const plain = text.trim().replace(",", ".");
+  return plain === "" ? Number.NaN : Number(plain);
+}

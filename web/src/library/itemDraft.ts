@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { typedNumber } from "../languages/numbers";
 import { draftOf, emptyDraft, type QuestionDraft, questionOf } from "./questionDraft";
 
 export type ItemKind = Schemas["ItemView"]["kind"];
@@ -88,8 +89,8 @@ export function itemDraftOf(item: ItemView): ItemDraft {
 }
 
 function numberIn(text: string): number | undefined {
-  const number = Number(text.trim().replace(",", "."));
-  return text.trim() === "" || Number.isNaN(number) ? undefined : number;
+  const number = typedNumber(text);
+  return Number.isNaN(number) ? undefined : number;
 }
 
 /** What is sent; questions of which nothing was written yet are left out. */

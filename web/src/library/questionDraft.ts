@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { typedNumber } from "../languages/numbers";
 
 type Question = Schemas["QuestionShown"];
 type Body = Question["body"];
@@ -222,6 +223,6 @@ function filledLines(text: string): string[] {
 }
 
 function numberOf(text: string): number | undefined {
-  const number = Number(text.trim().replace(",", "."));
-  return text.trim() === "" || Number.isNaN(number) ? undefined : number;
+  const number = typedNumber(text);
+  return Number.isNaN(number) ? undefined : number;
 }

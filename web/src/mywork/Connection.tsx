@@ -1,5 +1,7 @@
 import Box from "@mui/material/Box";
+import dayjs from "dayjs";
 import { useWaiting } from "../outbox/mine";
+import { spell } from "../shell/dates";
 import { useOnline } from "../shell/useOnline";
 import { words } from "./words";
 
@@ -10,7 +12,7 @@ export function Connection({ seenAt }: { seenAt: number }) {
   if (online && entries.length === 0) {
     return null;
   }
-  const time = new Date(seenAt).toLocaleTimeString("en-CA", { hour: "numeric", minute: "2-digit" });
+  const time = spell(dayjs(seenAt), "clock");
   return (
     <Box
       role="status"

@@ -10,6 +10,7 @@ import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { queryClient } from "../api/queryClient";
+import { typedNumber } from "../languages/numbers";
 import { wordsOf } from "../languages/words";
 import { FormFoot } from "../shell/FormFoot";
 import { SeenByField } from "../shell/SeenByField";
@@ -159,7 +160,7 @@ function NumberFields({ measure }: { measure: Schemas["MeasureCard"] | undefined
 function edited(fields: FormData, ordered: boolean): Schemas["MeasureEdit"] {
   const text = (name: string) => String(fields.get(name) ?? "").trim();
   const number = (name: string, otherwise: number) =>
-    text(name) === "" ? otherwise : Number(text(name).replace(",", "."));
+    text(name) === "" ? otherwise : typedNumber(text(name));
   return {
     name: text("name"),
     unit: text("unit"),

@@ -12,6 +12,7 @@ import { LeaversPart } from "./LeaversPart";
 import { ListsPart } from "./ListsPart";
 import { MeasuresPart } from "./MeasuresPart";
 import { NeedWordsPart } from "./NeedWordsPart";
+import { WritingPart } from "./WritingPart";
 import { words } from "./words";
 
 const parts = [
@@ -58,7 +59,12 @@ export default function SchoolPlace() {
       {part === "measures" && <MeasuresPart />}
       {!isOpen && <Box>{words.administrators}</Box>}
       {part === "adults" && classes.administrator && <AdultsPart />}
-      {part === "calendar" && classes.keepsShared && <CalendarPart />}
+      {part === "calendar" && classes.keepsShared && (
+        <>
+          <CalendarPart />
+          <WritingPart />
+        </>
+      )}
       {part === "backups" && classes.administrator && <BackupsPart />}
       {part === "leavers" && classes.administrator && <LeaversPart />}
       {part === "history" && classes.administrator && <SchoolHistoryPart />}

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { typedNumber } from "../languages/numbers";
 
 /** What was read line by line, or the first line that could not be. */
 export type ReadLines<T> = { read: T[] } | { unread: string };
@@ -21,7 +22,7 @@ function each<T>(text: string, reading: (line: string) => T | undefined): ReadLi
 export function cutLines(text: string): ReadLines<Schemas["CutEdit"]> {
   return each(text, (line) => {
     const found = /^(-?\d+(?:[.,]\d+)?)\s+(.+)$/.exec(line);
-    return found?.[1] && found[2] ? { score: Number(found[1].replace(",", ".")), name: found[2] } : undefined;
+    return found?.[1] && found[2] ? { score: typedNumber(found[1]), name: found[2] } : undefined;
   });
 }
 

@@ -10,9 +10,26 @@ type How = keyof ReturnType<typeof patterns>;
 
 const patterns = () => said.patterns;
 
-/** A local date or time of the school as the language writes it. */
+type Hours = Schemas["Session"]["hours"];
+
+let hours: Hours;
+
+/** How the school writes the time of day from now on; absent where each language has it as it is usual. */
+export function writeHours(wanted: Hours): void {
+  hours = wanted;
+}
+
+/** A pattern with the time of day as the school writes it. */
+function asTheSchoolWrites(pattern: string): string {
+  if (hours === "H12") {
+    return pattern.replace("HH:mm", "h:mm a");
+  }
+  return hours === "H24" ? pattern.replace("h:mm a", "HH:mm") : pattern;
+}
+
+/** A local date or time of the school as the language and the school write it. */
 export function spell(local: string | Dayjs, how: How): string {
-  return dayjs(local).locale(languages[language()].calendar).format(patterns()[how]);
+  return dayjs(local).locale(languages[language()].calendar).format(asTheSchoolWrites(patterns()[how]));
 }
 
 /** A local time of the school, such as "Tue 9 Feb 09:00". The server has already put it on the school's clocks. */
@@ -66,9 +83,9 @@ export function dueInWords(due: string, now: string, name?: Schemas["Card"]["due
 export function timeInZone(instant: string, zone: string): string {
   return new Intl.DateTimeFormat("en-CA", {
     timeZone: zone,
-    hour: "2-digit",
+    hour: hours === "H12" ? "numeric" : "2-digit",
     minute: "2-digit",
-    hourCycle: "h23",
+    hourCycle: hours === "H12" ? "h12" : "h23",
   }).format(new Date(instant));
 }
 

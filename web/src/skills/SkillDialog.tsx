@@ -12,6 +12,7 @@ import { useState } from "react";
 import { api, data, type Schemas } from "../api/client";
 import { measuresQuery } from "../api/queries";
 import { queryClient } from "../api/queryClient";
+import { typedNumber } from "../languages/numbers";
 import { SkillsField } from "../library/AboutFields";
 import { nameSkills } from "../library/skillNames";
 import { useNotice } from "../shell/Notice";
@@ -55,7 +56,7 @@ export function SkillDialog({ skill, book, onClose }: Props) {
         prerequisites: before,
         codes: codesOf(codes),
         screenMeasureId: measureId === "" ? undefined : measureId,
-        screenCut: measureId === "" || cut === "" ? undefined : Number(cut.replace(",", ".")),
+        screenCut: measureId === "" || cut === "" ? undefined : typedNumber(cut),
         classId: classId ?? undefined,
         version: skill?.version,
       };

@@ -7,6 +7,7 @@ import TextField from "@mui/material/TextField";
 import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import type { Schemas } from "../api/client";
+import { typedNumber } from "../languages/numbers";
 import { FormFoot } from "../shell/FormFoot";
 import { supportName } from "./needMark";
 import { words } from "./words";
@@ -140,11 +141,11 @@ export function Day({ name, label }: { name: string; label: string }) {
 
 function asked(fields: FormData, support: Support, works: WorkKind[]): Schemas["NewAccommodation"] {
   const text = (name: string) => String(fields.get(name) ?? "").trim();
-  const amount = text("amount").replace(",", ".");
+  const amount = typedNumber(text("amount"));
   return {
     support,
     works,
-    amount: amount === "" ? undefined : Number(amount),
+    amount: Number.isNaN(amount) ? undefined : amount,
     detail: text("detail"),
     subjects: text("subjects")
       .split(",")

@@ -15,6 +15,7 @@ import { EditStudent } from "../student/EditStudent";
 import { EntryCode } from "../student/EntryCode";
 import { GroupsPart } from "../student/GroupsPart";
 import { NeedsPart } from "../student/NeedsPart";
+import { PageLanguage } from "../student/PageLanguage";
 import { PairsPart } from "../student/PairsPart";
 import { RecordDialog } from "../student/RecordDialog";
 import { ScoresPart } from "../student/ScoresPart";
@@ -71,6 +72,7 @@ export function StudentPanel({ student, screen, onClose }: Props) {
           {words.lastHere(lastHere(student.lastHere, classes?.now ?? "", classes?.zone ?? "UTC"))}
         </Box>
         {!led && <EntryCode student={student} mayChange={sheet?.mayChange ?? false} />}
+        {!led && <PageLanguage studentId={student.id} mayChange={sheet?.mayChange ?? false} />}
       </Box>
       {!projector && <ScoresPart studentId={student.id} />}
       {sheet?.maySeeNeeds && <NeedsPart studentId={student.id} mayChange={sheet.mayChange} />}

@@ -199,5 +199,5 @@ function wayOf(item: Schemas["ReadyItem"]): Way {
 /** Today, else the first day with lessons. */
 function firstOpenDay(week: Schemas["Week"]): string {
   const open = week.days.filter((each) => each.teaching && each.day >= week.today);
-  return (open[0] ?? week.days[0])?.day ?? week.monday;
+  return (open[0] ?? week.days[0])?.day ?? week.begins;
 }

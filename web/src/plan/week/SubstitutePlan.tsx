@@ -20,7 +20,7 @@ export function SubstitutePlan({ week }: { week: Schemas["Week"] }) {
       sx={{ display: "none", "@media print": { display: "block" }, fontSize: 13 }}
     >
       <Box component="h1" sx={{ fontSize: 19 }}>
-        {words.substitute.title(className, week.monday)}
+        {words.substitute.title(className, week.begins)}
       </Box>
       <Box component="h2" sx={{ fontSize: 15, mt: 1.5 }}>
         {words.substitute.groups}

@@ -69,7 +69,7 @@ export function MoreMenu({ week, deeds, onOpen }: MoreProps) {
   const { classId } = useFocus();
   const navigate = useNavigate();
   const drafts = draftsOf(week).length;
-  const move = (weeks: number) => () => deeds.shiftWeek.mutate({ copy: false, monday: week.monday, weeks });
+  const move = (weeks: number) => () => deeds.shiftWeek.mutate({ copy: false, begins: week.begins, weeks });
   const mine = (entry: readonly [string, () => void]) => (week.mayChange ? entry : null);
   return (
     <ButtonMenu

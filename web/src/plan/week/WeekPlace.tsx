@@ -44,13 +44,13 @@ export default function WeekPlace() {
   if (!week) {
     return <Waiting />;
   }
-  const go = (days: number) => setSearch({ day: dayjs(week.monday).add(days, "day").format("YYYY-MM-DD") });
+  const go = (days: number) => setSearch({ day: dayjs(week.begins).add(days, "day").format("YYYY-MM-DD") });
   return (
     <>
       <Box className={substitute ? "no-print" : undefined}>
-        <PlaceHead title={words.title(week.monday)} about={arrangement?.name ?? words.noArrangement}>
+        <PlaceHead title={words.title(week.begins)} about={arrangement?.name ?? words.noArrangement}>
           <Button size="small" variant="text" onClick={() => go(-7)}>
-            {words.before(week.monday)}
+            {words.before(week.begins)}
           </Button>
           {!isThisWeek(week) && (
             <Button size="small" variant="text" onClick={() => setSearch({})}>
@@ -58,14 +58,14 @@ export default function WeekPlace() {
             </Button>
           )}
           <Button size="small" variant="text" onClick={() => go(7)}>
-            {words.after(week.monday)}
+            {words.after(week.begins)}
           </Button>
           {week.mayChange && (
             <Button
               onClick={() =>
                 deeds.shiftWeek.mutate({
                   copy: true,
-                  monday: dayjs(week.monday).subtract(7, "day").format("YYYY-MM-DD"),
+                  begins: dayjs(week.begins).subtract(7, "day").format("YYYY-MM-DD"),
                   weeks: 1,
                 })
               }
@@ -98,7 +98,7 @@ export default function WeekPlace() {
   );
 }
 
-function isThisWeek(week: { monday: string; today: string }): boolean {
-  const days = dayjs(week.today).diff(dayjs(week.monday), "day");
+function isThisWeek(week: { begins: string; today: string }): boolean {
+  const days = dayjs(week.today).diff(dayjs(week.begins), "day");
   return days >= 0 && days < 7;
 }

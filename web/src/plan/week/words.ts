@@ -13,9 +13,9 @@ type Session = Schemas["SessionShown"];
 const weekdays = ["MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY", "SATURDAY", "SUNDAY"] as const;
 
 export const words = wordsWith("plan-week", {
-  title: (monday: string) => said.titleSays({ monday: spell(monday, "dayLong") }),
-  before: (monday: string) => `‹ ${spell(dayjs(monday).subtract(7, "day"), "day")}`,
-  after: (monday: string) => `${spell(dayjs(monday).add(7, "day"), "day")} ›`,
+  title: (begins: string) => said.titleSays({ begins: spell(begins, "dayLong") }),
+  before: (begins: string) => `‹ ${spell(dayjs(begins).subtract(7, "day"), "day")}`,
+  after: (begins: string) => `${spell(dayjs(begins).add(7, "day"), "day")} ›`,
   day: (day: string) => spell(day, "weekdayAndDay"),
   dayLong: (day: string) => spell(day, "weekdayDayLong"),
   closed: (why: string) => (why ? said.closedSays.noLessons({ why }) : said.closedSays.noLessons2),
@@ -96,8 +96,8 @@ export const words = wordsWith("plan-week", {
     weekdays.map((day) => [day, day.charAt(0) + day.slice(1).toLowerCase()]),
   ) as Record<(typeof weekdays)[number], string>,
   substitute: {
-    title: (className: string, monday: string) =>
-      said.substitute.titleSays({ className, monday: spell(monday, "dayLong") }),
+    title: (className: string, begins: string) =>
+      said.substitute.titleSays({ className, begins: spell(begins, "dayLong") }),
   },
 });
 

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { type KeyboardEvent, useEffect, useState } from "react";
+import { typedNumber } from "../../languages/numbers";
 import { words as common } from "../words";
 import { words } from "./words";
 
@@ -17,8 +18,8 @@ interface Props {
 export function PointsField({ label, value, most, about, disabled, onKeep }: Props) {
   const [typed, setTyped] = useState(value === undefined ? "" : common.points(value));
   useEffect(() => setTyped(value === undefined ? "" : common.points(value)), [value]);
-  const number = Number(typed.replace(",", "."));
-  const usable = typed.trim() !== "" && Number.isFinite(number) && number >= 0 && number <= 1000;
+  const number = typedNumber(typed);
+  const usable = Number.isFinite(number) && number >= 0 && number <= 1000;
   const keep = () => {
     if (usable && number !== value) {
       onKeep(number);

@@ -30,7 +30,7 @@ class CopiedWeekTest extends ServerTest {
 
     private JsonNode shifted(String deed, int weeks) {
         return own.teacher
-                .post("/api/classes/" + own.id + "/week/" + deed, Map.of("monday", "2027-02-01", "weeks", weeks))
+                .post("/api/classes/" + own.id + "/week/" + deed, Map.of("begins", "2027-02-01", "weeks", weeks))
                 .ok();
     }
 
@@ -69,12 +69,12 @@ class CopiedWeekTest extends ServerTest {
     @Test
     void anEmptyWeekHasNothingToMove() {
         JsonNode moved = own.teacher
-                .post("/api/classes/" + own.id + "/week/moved", Map.of("monday", "2027-04-05", "weeks", 1))
+                .post("/api/classes/" + own.id + "/week/moved", Map.of("begins", "2027-04-05", "weeks", 1))
                 .ok();
         assertThat(moved.has("stepId")).isFalse();
         assertThat(moved.get("tasks").asInt()).isZero();
         assertThat(own.teacher
-                        .post("/api/classes/" + own.id + "/week/moved", Map.of("monday", "2027-04-05", "weeks", 0))
+                        .post("/api/classes/" + own.id + "/week/moved", Map.of("begins", "2027-04-05", "weeks", 0))
                         .status())
                 .isEqualTo(422);
     }

@@ -85,6 +85,27 @@ class EaseTest extends ServerTest {
     }
 
     @Test
+    void aTeacherChoosesForAStudentUntilTheStudentChooses() {
+        TestClass own = newClass("ease by the teacher", 1);
+        String path = "/api/students/" + own.student(1) + "/language";
+        own.speaksAtHome(1, "Arabic");
+        JsonNode asItComes = own.teacher.get(path).ok();
+        assertThat(asItComes.path("chosen").isMissingNode()).isTrue();
+        assertThat(asItComes.get("atHome").asString()).isEqualTo("ar");
+        own.teacher.put(path, Map.of("chosen", "zh")).ok();
+        HttpCaller student = own.signedIn(1);
+        assertThat(language(student).asString()).isEqualTo("zh");
+        Map<String, Object> wanted = ease("USUAL");
+        wanted.put("language", "fr");
+        student.put("/api/my/ease", wanted).ok();
+        assertThat(own.teacher.get(path).ok().get("chosen").asString()).isEqualTo("fr");
+        own.teacher.put(path, Map.of()).ok();
+        assertThat(language(student).asString()).as("as at home again").isEqualTo("ar");
+        assertThat(own.teacher.put(path, Map.of("chosen", "tlh")).status()).isEqualTo(422);
+        assertThat(student.put(path, Map.of("chosen", "en")).status()).isEqualTo(403);
+    }
+
+    @Test
     void anAdultKeepsTheirLanguageAndStudentsPagesHaveMore() {
         TestClass own = newClass("ease adult", 1);
         own.teacher.put("/api/account/language", Map.of("language", "fr")).done();

@@ -123,7 +123,7 @@ class NeedsAndScoresTest extends ServerTest {
         plan.put("from", "2027-02-01");
         plan.put("to", "2027-01-01");
         assertThat(own.teacher.post(path, plan).body().get("detail").asString())
-                .isEqualTo("The plan ends on 2027-01-01, before it begins on 2027-02-01.");
+                .isEqualTo("The plan ends on 1 January 2027, before it begins on 1 February 2027.");
         plan.put("to", "2027-06-30");
         long id = own.teacher.post(path, plan).ok().get("id").asLong();
         Map<String, Object> wanted = Map.of(

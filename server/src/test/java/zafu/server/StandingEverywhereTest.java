@@ -352,8 +352,8 @@ class StandingEverywhereTest extends ServerTest {
 
     private void theWeek() {
         Map<Integer, Integer> handedIn = new HashMap<>();
-        for (String monday : List.of("2027-01-25", "2027-02-01", "2027-02-08", "2027-02-15")) {
-            ask("/week?day=" + monday).get("rows").forEach(row -> row.get("bars")
+        for (String begins : List.of("2027-01-25", "2027-02-01", "2027-02-08", "2027-02-15")) {
+            ask("/week?day=" + begins).get("rows").forEach(row -> row.get("bars")
                     .forEach(bar -> handedIn.put(
                             tasks.indexOf(bar.get("taskId").asLong()),
                             bar.get("handedIn").asInt())));

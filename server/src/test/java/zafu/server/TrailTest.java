@@ -196,7 +196,7 @@ class TrailTest extends ServerTest {
                 Map.of("starts", "08:45", "lunchStarts", "12:00", "lunchEnds", "12:45", "ends", "15:00"));
         HttpCaller.Answer refused = administrator.put("/api/school/calendar", wrong);
         assertThat(refused.body().get("detail").asString())
-                .isEqualTo("The term \"Backwards\" ends on 2027-01-04, before it begins on 2027-06-30.");
+                .isEqualTo("The term \"Backwards\" ends on 4 January 2027, before it begins on 30 June 2027.");
         assertThat(administrator.get("/api/school/calendar").ok()).isEqualTo(before);
     }
 }

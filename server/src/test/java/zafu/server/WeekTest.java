@@ -74,7 +74,7 @@ class WeekTest extends ServerTest {
         task("Lower", forGroup(0), "2027-02-09T09:00", "2027-02-12T15:00");
         task("Long", forGroup(1), "2027-02-04T09:00", "2027-02-19T15:00");
         JsonNode week = week("2027-02-10");
-        assertThat(week.get("monday").asString()).isEqualTo("2027-02-08");
+        assertThat(week.get("begins").asString()).isEqualTo("2027-02-08");
         assertThat(bars(row(week, 0))).containsExactly("All 0-2");
         assertThat(bars(row(week, 1))).containsExactly("Lower 1-4");
         assertThat(bars(row(week, 2))).containsExactly("Long 0-4");
@@ -132,7 +132,7 @@ class WeekTest extends ServerTest {
         own.handOut(task.id, false).ok();
         addSession(session("2027-02-09T10:20", 20, groups.get(0)));
         JsonNode copied = own.teacher
-                .post("/api/classes/" + own.id + "/week/copied", Map.of("monday", "2027-02-08", "weeks", 1))
+                .post("/api/classes/" + own.id + "/week/copied", Map.of("begins", "2027-02-08", "weeks", 1))
                 .ok();
         assertThat(copied.get("tasks").asInt()).isEqualTo(1);
         assertThat(copied.get("sessions")).hasSize(1);
@@ -153,7 +153,7 @@ class WeekTest extends ServerTest {
         begun.start(1);
         task("Free", forGroup(0), "2027-02-10T09:00", "2027-02-11T15:00");
         JsonNode moved = own.teacher
-                .post("/api/classes/" + own.id + "/week/moved", Map.of("monday", "2027-02-08", "weeks", 1))
+                .post("/api/classes/" + own.id + "/week/moved", Map.of("begins", "2027-02-08", "weeks", 1))
                 .ok();
         assertThat(moved.get("left").get(0).asString()).isEqualTo("Begun");
         assertThat(bars(row(week("2027-02-15"), 1))).containsExactly("Free 2-3");

@@ -27,8 +27,16 @@ class DeviceController {
     private final Guesses guesses;
     private final Doorkeeper doorkeeper;
     private final CurrentPerson current;
+    private final SchoolHours school;
 
-    DeviceController(Devices devices, SignIns signIns, Guesses guesses, Doorkeeper doorkeeper, CurrentPerson current) {
+    DeviceController(
+            Devices devices,
+            SignIns signIns,
+            Guesses guesses,
+            Doorkeeper doorkeeper,
+            CurrentPerson current,
+            SchoolHours school) {
+        this.school = school;
         this.devices = devices;
         this.signIns = signIns;
         this.guesses = guesses;
@@ -67,7 +75,7 @@ class DeviceController {
             return wrong();
         });
         signIns.openByPicture(student, asked.face, request, response);
-        return SessionController.Session.ofStudent(student, true);
+        return SessionController.Session.ofStudent(student, true, school);
     }
 
     private static Refusal wrong() {

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zafu.server.access.Guesses.Count;
+import zafu.server.access.SchoolHours.Hours;
 import zafu.server.platform.Refusal;
 
 /** Signing in and out, and who is signed in. */
@@ -27,6 +28,7 @@ class SessionController {
     private final CurrentPerson current;
     private final SignIns signIns;
     private final Devices devices;
+    private final SchoolHours school;
 
     SessionController(
             AdultAccounts adults,
@@ -35,7 +37,8 @@ class SessionController {
             Doorkeeper doorkeeper,
             CurrentPerson current,
             SignIns signIns,
-            Devices devices) {
+            Devices devices,
+            SchoolHours school) {
         this.adults = adults;
         this.codes = codes;
         this.guesses = guesses;
@@ -43,6 +46,7 @@ class SessionController {
         this.current = current;
         this.signIns = signIns;
         this.devices = devices;
+        this.school = school;
     }
 
     enum Who {
@@ -58,6 +62,7 @@ class SessionController {
      * @param studentId the student's own, by which the page tells apart what it keeps for whom
      * @param sharedDevice others use the device too, so the page signs out by itself
      * @param language that an adult has chosen; a student's comes with how they like to read
+     * @param hours how the school writes the time of day; absent where each language has it as it is usual
      */
     record Session(
             Who who,
@@ -65,13 +70,17 @@ class SessionController {
             boolean mustChangePassword,
             @Nullable Long studentId,
             boolean sharedDevice,
-            @Nullable String language) {
-        static Session of(Who who) {
-            return new Session(who, null, false, null, false, null);
-        }
-
-        static Session ofStudent(long studentId, boolean sharedDevice) {
-            return new Session(Who.STUDENT, null, false, studentId, sharedDevice, null);
+            @Nullable String language,
+            @Nullable Hours hours) {
+        static Session ofStudent(long studentId, boolean sharedDevice, SchoolHours school) {
+            return new Session(
+                    Who.STUDENT,
+                    null,
+                    false,
+                    studentId,
+                    sharedDevice,
+                    null,
+                    school.hours().orElse(null));
         }
     }
 
@@ -84,7 +93,8 @@ class SessionController {
     Session session(HttpServletRequest request) {
         return current.anyone()
                 .map(person -> sessionOf(person, signIns.isShared(request)))
-                .orElseGet(() -> Session.of(adults.none() ? Who.FIRST_RUN : Who.NOBODY));
+                .orElseGet(() -> new Session(
+                        adults.none() ? Who.FIRST_RUN : Who.NOBODY, null, false, null, false, null, hours()));
     }
 
     @PostMapping("/api/sign-in/adult")
@@ -111,7 +121,7 @@ class SessionController {
         boolean shared = !Boolean.TRUE.equals(asked.ownDevice);
         devices.remember(request, response);
         signIns.openStudent(student, shared, request, response);
-        return Session.ofStudent(student, shared);
+        return Session.ofStudent(student, shared, school);
     }
 
     @PostMapping("/api/sign-out")
@@ -130,8 +140,13 @@ class SessionController {
                     adults.mustChangePassword(adult.adultId()),
                     null,
                     false,
-                    adults.language(adult.adultId()).orElse(null));
+                    adults.language(adult.adultId()).orElse(null),
+                    hours());
         }
-        return Session.ofStudent(((Person.Learner) person).studentId(), shared);
+        return Session.ofStudent(((Person.Learner) person).studentId(), shared, school);
+    }
+
+    private @Nullable Hours hours() {
+        return school.hours().orElse(null);
     }
 }

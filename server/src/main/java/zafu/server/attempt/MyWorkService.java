@@ -1,12 +1,10 @@
 package zafu.server.attempt;
 
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -259,9 +257,8 @@ class MyWorkService {
     }
 
     private int doneThisWeek(Map<Long, Own> own, Instant now) {
-        LocalDate monday =
-                LocalDate.ofInstant(now, school.zone()).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-        Instant since = monday.atStartOfDay(school.zone()).toInstant();
+        LocalDate begins = school.week().firstDay(LocalDate.ofInstant(now, school.zone()));
+        Instant since = begins.atStartOfDay(school.zone()).toInstant();
         return (int) own.values().stream()
                 .filter(each -> each.tries().stream()
                         .anyMatch(one -> one.handedInAt != null && !one.handedInAt.isBefore(since)))

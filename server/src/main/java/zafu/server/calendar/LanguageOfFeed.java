@@ -3,7 +3,7 @@ package zafu.server.calendar;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AdultAccounts;
-import zafu.server.ease.MyEase;
+import zafu.server.ease.LanguageOfStudent;
 import zafu.server.platform.SpokenLanguage;
 
 /** A calendar program says nothing about languages; whoever has a feed reads it as they read their pages. */
@@ -11,12 +11,12 @@ import zafu.server.platform.SpokenLanguage;
 class LanguageOfFeed {
     private final CalendarFeedRepository feeds;
     private final AdultAccounts accounts;
-    private final MyEase ease;
+    private final LanguageOfStudent students;
 
-    LanguageOfFeed(CalendarFeedRepository feeds, AdultAccounts accounts, MyEase ease) {
+    LanguageOfFeed(CalendarFeedRepository feeds, AdultAccounts accounts, LanguageOfStudent students) {
         this.feeds = feeds;
         this.accounts = accounts;
-        this.ease = ease;
+        this.students = students;
     }
 
     /** The first language that Zafu speaks where nothing is known, or no feed is there. */
@@ -27,7 +27,7 @@ class LanguageOfFeed {
 
     private String of(CalendarFeed feed) {
         return feed.studentId != null
-                ? ease.language(feed.studentId)
+                ? students.of(feed.studentId)
                 : accounts.language(feed.adultId).orElse(SpokenLanguage.TO_ADULTS.get(0));
     }
 }

@@ -52,6 +52,15 @@ public final class HttpCaller {
         }
     }
 
+    /** The page speaks this language from now on, and the server with it. */
+    public HttpCaller speaking(String language) {
+        HttpCookie spoken = new HttpCookie("zafu-language", language);
+        spoken.setPath("/");
+        spoken.setVersion(0);
+        cookies.getCookieStore().add(base, spoken);
+        return this;
+    }
+
     public Answer get(String path) {
         return send("GET", path, BodyPublishers.noBody(), null);
     }

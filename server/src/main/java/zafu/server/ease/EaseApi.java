@@ -50,4 +50,12 @@ final class EaseApi {
             boolean lineFocus,
             boolean clockHidden,
             @Nullable @Size(max = 12) String language) {}
+
+    /**
+     * In which language the pages of a student speak, as an adult sees and sets it.
+     *
+     * @param chosen as a tag, absent while the language of home decides
+     * @param atHome that language, absent where Zafu does not speak it
+     */
+    record PageLanguage(@Nullable @Size(max = 12) String chosen, @Nullable String atHome) {}
 }

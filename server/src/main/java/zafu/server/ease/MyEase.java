@@ -14,24 +14,28 @@ import zafu.server.ease.EaseApi.TextSize;
 import zafu.server.ease.EaseApi.Typeface;
 import zafu.server.need.Needs;
 import zafu.server.platform.SpokenLanguage;
-import zafu.server.roster.Roster;
 import zafu.server.roster.SchoolSettings;
 
 /** What the student has chosen, and where they have not, what is granted to them: large text where that is. */
 @Service
-public class MyEase {
+class MyEase {
     private final StudentEaseRepository chosen;
     private final Needs needs;
     private final SchoolSettings school;
     private final CurrentPerson current;
-    private final Roster roster;
+    private final LanguageOfStudent languages;
 
-    MyEase(StudentEaseRepository chosen, Needs needs, SchoolSettings school, CurrentPerson current, Roster roster) {
+    MyEase(
+            StudentEaseRepository chosen,
+            Needs needs,
+            SchoolSettings school,
+            CurrentPerson current,
+            LanguageOfStudent languages) {
         this.chosen = chosen;
         this.needs = needs;
         this.school = school;
         this.current = current;
-        this.roster = roster;
+        this.languages = languages;
     }
 
     @Transactional(readOnly = true)
@@ -45,7 +49,7 @@ public class MyEase {
                 or(own.colours, Colours.USUAL),
                 own.lineFocus,
                 own.clockHidden,
-                own.language == null ? ofHome(student) : own.language);
+                own.language == null ? languages.atHome(student) : own.language);
     }
 
     @Transactional
@@ -72,25 +76,13 @@ public class MyEase {
 
     private @Nullable String chosenLanguage(Ease wanted, StudentEase own, long student) {
         String language = wanted.language();
-        if (own.language == null && isAsItComes(language, ofHome(student))) {
+        if (own.language == null && isAsItComes(language, languages.atHome(student))) {
             return null;
         }
         if (language != null) {
             SpokenLanguage.require(SpokenLanguage.TO_STUDENTS, language);
         }
         return language;
-    }
-
-    /** In which a student is spoken to: what they chose, else that of home, else the first that Zafu speaks. */
-    @Transactional(readOnly = true)
-    public String language(long student) {
-        String own = chosen.findById(student).map(each -> each.language).orElseGet(() -> ofHome(student));
-        return own == null ? SpokenLanguage.TO_STUDENTS.get(0) : own;
-    }
-
-    private @Nullable String ofHome(long student) {
-        return SpokenLanguage.among(SpokenLanguage.TO_STUDENTS, roster.languageAtHome(student))
-                .orElse(null);
     }
 
     private TextSize granted(long student) {

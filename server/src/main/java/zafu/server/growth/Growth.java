@@ -4,10 +4,8 @@ import static zafu.server.platform.Words.inWords;
 import static zafu.server.platform.Words.keptWords;
 
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,6 +26,7 @@ import zafu.core.growth.Trend;
 import zafu.core.measure.Better;
 import zafu.core.measure.Observation;
 import zafu.core.roster.StudentId;
+import zafu.core.schedule.SchoolWeek;
 import zafu.server.access.AuditTrail;
 import zafu.server.access.ClassPermission;
 import zafu.server.access.CurrentPerson;
@@ -212,8 +211,7 @@ public class Growth {
             Arrangements.Gathered group, Map<StudentId, StudentGrowth> grown, Map<StudentId, List<Point>> points) {
         Map<LocalDate, List<Double>> byWeek = new TreeMap<>();
         group.students().forEach(member -> points.get(member).forEach(point -> byWeek.computeIfAbsent(
-                        point.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)),
-                        week -> new ArrayList<>())
+                        SchoolWeek.FROM_MONDAY.firstDay(point.date()), week -> new ArrayList<>())
                 .add(point.value())));
         return new GroupGrowth(
                 group.id(),

@@ -194,10 +194,10 @@ public class LedSessions implements LedMinutes {
     }
 
     /** Moves or copies the sessions of a week; returns those that are new, or those that moved. */
-    List<ShiftedSession> shift(long classId, LocalDate monday, int weeks, boolean copy) {
+    List<ShiftedSession> shift(long classId, LocalDate begins, int weeks, boolean copy) {
         SchoolCalendar calendar = school.calendar();
         List<ShiftedSession> touched = new ArrayList<>();
-        for (LedSession row : rows(classId, monday, monday.plusDays(6))) {
+        for (LedSession row : rows(classId, begins, begins.plusDays(6))) {
             LedSession target = copy ? copyOf(row) : row;
             LocalDateTime before = school.local(row.beginsAt);
             target.beginsAt = calendar.plusWeeks(row.beginsAt, weeks, school.zone());

@@ -17,13 +17,13 @@ final class PlanApi {
     private PlanApi() {}
 
     /**
-     * @param monday the first day of the week
+     * @param begins the first day of the week
      * @param minutesPerDay from how many minutes on a day is too full
      * @param rows everyone first, then the groups in their order, then those in none where work is given to them
      * @param undated tasks without any day, which wait to be put on one
      */
     record Week(
-            LocalDate monday,
+            LocalDate begins,
             LocalDate today,
             int minutesPerDay,
             List<DayOfWeekShown> days,
@@ -118,7 +118,7 @@ final class PlanApi {
             @NotNull @Size(max = 20) List<Long> groups) {}
 
     /** @param weeks by how many, back with a minus */
-    record ShiftWeek(@NotNull LocalDate monday, @Min(-52) @Max(52) int weeks) {}
+    record ShiftWeek(@NotNull LocalDate begins, @Min(-52) @Max(52) int weeks) {}
 
     /**
      * @param stepId by which the tasks are taken back as one, absent where there are none

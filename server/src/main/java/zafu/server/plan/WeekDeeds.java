@@ -29,8 +29,8 @@ class WeekDeeds {
     WeekShifted move(long classId, ShiftWeek wanted) {
         permission.requireChange(classId);
         requireSomewhere(wanted);
-        TaskMoves.Moved moved = tasks.moveWeek(classId, wanted.monday(), wanted.weeks());
-        List<ShiftedSession> shifted = sessions.shift(classId, wanted.monday(), wanted.weeks(), false);
+        TaskMoves.Moved moved = tasks.moveWeek(classId, wanted.begins(), wanted.weeks());
+        List<ShiftedSession> shifted = sessions.shift(classId, wanted.begins(), wanted.weeks(), false);
         return new WeekShifted(moved.stepId(), moved.done().size(), shifted, moved.left());
     }
 
@@ -38,8 +38,8 @@ class WeekDeeds {
     WeekShifted copy(long classId, ShiftWeek wanted) {
         permission.requireChange(classId);
         requireSomewhere(wanted);
-        TaskMoves.Moved copied = tasks.copyWeek(classId, wanted.monday(), wanted.weeks());
-        List<ShiftedSession> made = sessions.shift(classId, wanted.monday(), wanted.weeks(), true);
+        TaskMoves.Moved copied = tasks.copyWeek(classId, wanted.begins(), wanted.weeks());
+        List<ShiftedSession> made = sessions.shift(classId, wanted.begins(), wanted.weeks(), true);
         return new WeekShifted(copied.stepId(), copied.done().size(), made, copied.left());
     }
 

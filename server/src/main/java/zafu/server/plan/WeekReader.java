@@ -4,7 +4,6 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -72,11 +71,11 @@ class WeekReader {
     Week week(long classId, @Nullable LocalDate anyDay, @Nullable Long arrangementId) {
         permission.requireSee(classId);
         LocalDate today = school.today();
-        LocalDate monday = (anyDay == null ? today : anyDay).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-        List<LocalDate> days = shownDays(monday);
+        LocalDate begins = school.week().firstDay(anyDay == null ? today : anyDay);
+        List<LocalDate> days = shownDays(begins);
         LocalDate last = days.get(days.size() - 1);
-        PlannedTasks.OfClass planned = tasks.of(classId, monday, last);
-        List<SessionShown> led = sessions.shown(classId, monday, last);
+        PlannedTasks.OfClass planned = tasks.of(classId, begins, last);
+        List<SessionShown> led = sessions.shown(classId, begins, last);
         List<Draft> drafts = drafts(classId, arrangementId);
         Set<Long> forAll = planned.tasks().stream()
                 .filter(task -> isForAll(task, drafts))
@@ -90,7 +89,7 @@ class WeekReader {
         List<Meeting> meetings = times.of(classId);
         SchoolCalendar calendar = school.calendar();
         return new Week(
-                monday,
+                begins,
                 today,
                 limit,
                 IntStream.range(0, days.size())
@@ -103,13 +102,13 @@ class WeekReader {
     }
 
     /** Weekdays on which the school ever teaches; work on others is shown on the nearest before. */
-    private List<LocalDate> shownDays(LocalDate monday) {
+    private List<LocalDate> shownDays(LocalDate begins) {
         Set<DayOfWeek> weekdays = school.calendar().weekdays();
         List<LocalDate> days = IntStream.range(0, 7)
-                .mapToObj(monday::plusDays)
+                .mapToObj(begins::plusDays)
                 .filter(day -> weekdays.contains(day.getDayOfWeek()))
                 .toList();
-        return days.isEmpty() ? List.of(monday) : days;
+        return days.isEmpty() ? List.of(begins) : days;
     }
 
     private List<Draft> drafts(long classId, @Nullable Long arrangementId) {

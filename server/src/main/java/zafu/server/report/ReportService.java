@@ -3,9 +3,7 @@ package zafu.server.report;
 import static zafu.server.platform.Words.inWords;
 
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -80,10 +78,8 @@ class ReportService {
         return new ReportShown(from, to, sheets(classId, material));
     }
 
-    private static LocalDate usualBegin(ReportKind kind, LocalDate to) {
-        return kind == ReportKind.OWN_WEEK
-                ? to.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY))
-                : to.minusWeeks(USUAL_WEEKS);
+    private LocalDate usualBegin(ReportKind kind, LocalDate to) {
+        return kind == ReportKind.OWN_WEEK ? school.week().firstDay(to) : to.minusWeeks(USUAL_WEEKS);
     }
 
     private ReportMaterial material(long classId, ReportWanted wanted, LocalDate from, LocalDate to) {

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -19,13 +20,17 @@ import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import zafu.core.schedule.DayParts;
 import zafu.core.schedule.SchoolCalendar;
+import zafu.core.schedule.SchoolWeek;
 import zafu.core.schedule.Term;
+import zafu.server.access.SchoolHours;
 import zafu.server.platform.Refusal;
 import zafu.server.platform.Remembered;
+import zafu.server.roster.WritingApi.Paper;
+import zafu.server.roster.WritingApi.Writing;
 
 /** The school's name, zone and calendar, and what its clock says. */
 @Service
-public class SchoolSettings {
+public class SchoolSettings implements SchoolHours {
     private final SchoolRepository schools;
     private final TermRepository terms;
     private final ClosedDayRepository closedDays;
@@ -41,7 +46,7 @@ public class SchoolSettings {
     }
 
     /** What is asked for with every request. */
-    private record Kept(String name, ZoneId zone, DayParts dayParts, SchoolCalendar calendar) {}
+    private record Kept(String name, ZoneId zone, DayParts dayParts, SchoolCalendar calendar, Writing writing) {}
 
     /** A term with its name. */
     public record NamedTerm(String name, Term dates) {}
@@ -73,9 +78,35 @@ public class SchoolSettings {
         kept.changed();
     }
 
-    /** The paper that printers have where the school is. */
+    /** The paper that is printed on: the school's choice, else what printers have where it is. */
     public String paper() {
-        return zone().getId().startsWith("America/") ? "letter" : "A4";
+        Paper usual = zone().getId().startsWith("America/") ? Paper.LETTER : Paper.A4;
+        return Optional.ofNullable(writing().paper()).orElse(usual) == Paper.A4 ? "A4" : "letter";
+    }
+
+    /** The weeks in which the school counts. */
+    public SchoolWeek week() {
+        return new SchoolWeek(writing().weekStarts());
+    }
+
+    @Override
+    public Optional<Hours> hours() {
+        return schools.count() == 0
+                ? Optional.empty()
+                : Optional.ofNullable(writing().hours());
+    }
+
+    Writing writing() {
+        return kept().writing();
+    }
+
+    void keepWriting(Writing wanted) {
+        School school = school();
+        school.weekStarts = wanted.weekStarts().getValue();
+        school.paper = wanted.paper();
+        school.hours = wanted.hours();
+        schools.save(school);
+        kept.changed();
     }
 
     /** A moment as the school's clocks show it. */
@@ -165,7 +196,8 @@ public class SchoolSettings {
                 school.name,
                 ZoneId.of(school.zone),
                 new DayParts(school.dayStarts, school.lunchStarts, school.lunchEnds, school.dayEnds),
-                new SchoolCalendar(dates, weekdaysOf(school), closed));
+                new SchoolCalendar(dates, weekdaysOf(school), closed),
+                new Writing(DayOfWeek.of(school.weekStarts), school.paper, school.hours));
     }
 
     /** Why no lesson is on a day, as the calendar says; empty where it says nothing. */

@@ -1,11 +1,9 @@
 package zafu.server.today;
 
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -108,9 +106,9 @@ class TasksToday {
     /** Who has nothing to do that is open, or opens, in the rest of this week; nobody where no one has anything. */
     List<String> idle(WorkOfClass work, Map<StudentId, StudentName> names) {
         LocalDate today = school.today();
-        LocalDate sunday = today.with(TemporalAdjusters.nextOrSame(DayOfWeek.SUNDAY));
+        LocalDate last = school.week().lastDay(today);
         Instant now = clock.instant();
-        Instant weekEnds = sunday.plusDays(1).atStartOfDay(school.zone()).toInstant();
+        Instant weekEnds = last.plusDays(1).atStartOfDay(school.zone()).toInstant();
         Instant dayBegins = today.atStartOfDay(school.zone()).toInstant();
         Set<StudentId> busy = new LinkedHashSet<>();
         work.work().tasks().forEach(task -> task.given().forEach((student, given) -> {
