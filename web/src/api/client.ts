@@ -66,7 +66,7 @@ async function problemOf(response: Response): Promise<ApiProblem> {
     return new ApiProblem(response.status, body.code ?? "unknown", body.detail ?? words.wentWrong);
   } catch {
     // Something before Zafu answers for it.
-    const sentence = response.status === 401 ? "Please sign in." : new Unreached().message;
+    const sentence = response.status === 401 ? words.signInFirst : new Unreached().message;
     return new ApiProblem(response.status, "unknown", sentence);
   }
 }

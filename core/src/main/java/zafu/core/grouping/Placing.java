@@ -61,8 +61,8 @@ record Placing(List<StudentId> students, Room room, GroupCost cost, double[][] f
         if (start.isEmpty()) {
             return new Outcome.Clash(whyNot(rules));
         }
-        Search search = new Search(blocks, room, cost, summed(blocks, features), summed(blocks, placeCost), seed);
-        Search.Found found = search.from(start.get());
+        Seats seats = new Seats(blocks, room, cost, summed(blocks, features), summed(blocks, placeCost));
+        Search.Found found = new Search(seats, seed).from(start.get());
         return new Outcome.Seated(blocks.groups(found.groupOf(), room.groups()), found.cost());
     }
 

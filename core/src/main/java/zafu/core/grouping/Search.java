@@ -5,39 +5,27 @@ import java.util.SplittableRandom;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The search that all methods share: from a seating that keeps the rules it moves blocks and swaps them, at first also
- * to the worse, ever less so, and at last only to the better. Restarts from the best found. The same question and
- * seed walk the same way, and a count of steps ends it, never a clock.
+ * The search that all methods share: from a seating that keeps the rules it moves blocks and exchanges one against one or
+ * several, at first also to the worse, ever less so, and at last only to the better. It begins anew from the best found,
+ * and now and then from far away. The same question and seed walk the same way, and a count of steps ends it, never a
+ * clock.
  */
 final class Search {
-    private static final int RESTARTS = 4;
-    private static final int STEPS_PER_BLOCK = 8_000;
-    private static final int LEAST_STEPS = 60_000;
-    private static final double COOLEST = 1e-5;
+    private static final int RESTARTS = 16;
+    private static final int STEPS_PER_BLOCK = 2_000;
+    private static final int LEAST_STEPS = 20_000;
+    private static final double COOLEST = 1e-4;
     private static final double SMALL = 1e-12;
-    private final Blocks blocks;
-    private final Room room;
-    private final GroupCost cost;
-    private final double[][] features;
-    private final double[][] placeCost;
+    /** What one exchange moves on each side at most. */
+    private static final int MOST_AT_ONCE = 3;
+    /** Above so many blocks in two groups, exchanges of two against two are left to chance. */
+    private static final int PAIRS_UP_TO = 80;
+
+    private final Seats seats;
     private final SplittableRandom random;
 
-    private int[] groupOf = new int[0];
-    private int[] sizes = new int[0];
-    private double[][] sums = new double[0][];
-    private double[] groupCost = new double[0];
-    private int[][] conflicts = new int[0][];
-
-    /**
-     * @param features of each block: sums over its members; all of one length
-     * @param placeCost of each block in each group
-     */
-    Search(Blocks blocks, Room room, GroupCost cost, double[][] features, double[][] placeCost, long seed) {
-        this.blocks = blocks;
-        this.room = room;
-        this.cost = cost;
-        this.features = features;
-        this.placeCost = placeCost;
+    Search(Seats seats, long seed) {
+        this.seats = seats;
         this.random = new SplittableRandom(seed);
     }
 
@@ -45,52 +33,23 @@ final class Search {
     record Found(int[] groupOf, double cost) {}
 
     Found from(int[] start) {
-        settle(start);
-        Found best = new Found(start.clone(), total());
-        if (blocks.count() < 2 || room.groups() < 2) {
+        seats.settle(start);
+        Found best = new Found(start.clone(), seats.total());
+        if (seats.count() < 2 || seats.groups() < 2) {
             return best;
         }
-        int steps = Math.max(LEAST_STEPS, STEPS_PER_BLOCK * blocks.count());
+        int steps = Math.max(LEAST_STEPS, STEPS_PER_BLOCK * seats.count());
         for (int restart = 0; restart < RESTARTS; restart++) {
-            anneal(steps, restart == 0 ? 1 : 0.3);
+            boolean afar = restart % 2 == 0;
+            seats.settle(best.groupOf);
+            anneal(steps, afar ? 1 : 0.3);
             descend();
-            double now = total();
+            double now = seats.total();
             if (now < best.cost - SMALL) {
-                best = new Found(groupOf.clone(), now);
-            } else {
-                settle(best.groupOf);
+                best = new Found(seats.seating(), now);
             }
         }
         return best;
-    }
-
-    private void settle(int[] seating) {
-        groupOf = seating.clone();
-        sizes = new int[room.groups()];
-        sums = new double[room.groups()][features.length == 0 ? 0 : features[0].length];
-        conflicts = new int[blocks.count()][room.groups()];
-        for (int b = 0; b < groupOf.length; b++) {
-            sizes[groupOf[b]] += blocks.size(b);
-            add(sums[groupOf[b]], features[b], 1);
-            for (int c = 0; c < groupOf.length; c++) {
-                conflicts[b][groupOf[c]] += blocks.apart[b][c] ? 1 : 0;
-            }
-        }
-        groupCost = new double[room.groups()];
-        Arrays.setAll(groupCost, g -> cost.of(sizes[g], sums[g]));
-    }
-
-    private double total() {
-        double total = blocks.settled + Arrays.stream(groupCost).sum();
-        for (int b = 0; b < groupOf.length; b++) {
-            total += placeCost[b][groupOf[b]];
-            for (Blocks.Tie tie : blocks.ties.get(b)) {
-                boolean met = tie.together() == (groupOf[b] == groupOf[tie.other()]);
-                // Every wish is tied to both of its blocks.
-                total += met ? 0 : tie.weight() / 2;
-            }
-        }
-        return total;
     }
 
     private void anneal(int steps, double heat) {
@@ -102,11 +61,11 @@ final class Search {
         double temperature = hottest;
         for (int step = 0; step < steps; step++) {
             temperature *= cooling;
-            Change change = randomChange();
+            Exchange change = anyExchange();
             if (change != null) {
-                double difference = difference(change);
+                double difference = seats.difference(change);
                 if (difference <= 0 || random.nextDouble() < Math.exp(-difference / temperature)) {
-                    carryOut(change);
+                    seats.carryOut(change);
                 }
             }
         }
@@ -116,151 +75,138 @@ final class Search {
         double sum = 0;
         int counted = 0;
         for (int i = 0; i < 200; i++) {
-            Change change = randomChange();
+            Exchange change = anyExchange();
             if (change != null) {
-                sum += Math.abs(difference(change));
+                sum += Math.abs(seats.difference(change));
                 counted++;
             }
         }
         return counted == 0 ? 0 : sum / counted;
     }
 
-    /** Block {@code one} goes to {@code to}; {@code other}, where there is one, comes back in its stead. */
-    private record Change(int one, int to, int other) {}
-
-    private @Nullable Change randomChange() {
-        int one = random.nextInt(groupOf.length);
-        if (random.nextInt(3) == 0) {
-            return allowed(new Change(one, random.nextInt(room.groups()), Blocks.FREE));
+    private @Nullable Exchange anyExchange() {
+        int one = random.nextInt(seats.count());
+        int from = seats.groupOf(one);
+        int kind = random.nextInt(4);
+        if (kind == 0) {
+            return allowed(Exchange.move(one, from, random.nextInt(seats.groups())));
         }
-        int other = random.nextInt(groupOf.length);
-        return allowed(new Change(one, groupOf[other], other));
+        if (kind < 3) {
+            int other = random.nextInt(seats.count());
+            return allowed(Exchange.swap(one, from, other, seats.groupOf(other)));
+        }
+        return severalFor(one, from, random.nextInt(seats.groups()));
     }
 
-    private @Nullable Change allowed(Change change) {
-        int from = groupOf[change.one];
-        int to = change.to;
-        if (from == to || blocks.lockedTo[change.one] != Blocks.FREE) {
+    private @Nullable Exchange allowed(Exchange wanted) {
+        return seats.allows(wanted) ? wanted : null;
+    }
+
+    /** Blocks of either group join in until both have as many students as they should. */
+    private @Nullable Exchange severalFor(int one, int from, int to) {
+        if (from == to) {
             return null;
         }
-        int leaving = blocks.size(change.one);
-        int coming = 0;
-        int between = 0;
-        if (change.other != Blocks.FREE) {
-            if (blocks.lockedTo[change.other] != Blocks.FREE) {
+        Exchange wanted = Exchange.move(one, from, to);
+        while (true) {
+            int excess = seats.excess(wanted);
+            if (excess == 0) {
+                return allowed(wanted);
+            }
+            int[] more = joined(excess < 0 ? wanted.back() : wanted.out(), excess < 0 ? to : from);
+            if (more.length == 0) {
                 return null;
             }
-            between = blocks.apart[change.one][change.other] ? 1 : 0;
-            coming = blocks.size(change.other);
-            if (conflicts[change.other][from] != between) {
-                return null;
-            }
+            wanted = excess < 0
+                    ? new Exchange(from, to, wanted.out(), more)
+                    : new Exchange(from, to, more, wanted.back());
         }
-        boolean fits = conflicts[change.one][to] == between
-                && within(from, sizes[from] - leaving + coming)
-                && within(to, sizes[to] + leaving - coming);
-        return fits ? change : null;
     }
 
-    private boolean within(int group, int size) {
-        return size >= room.least()[group] && size <= room.most()[group];
+    /** With one more of a group; none where there are enough. */
+    private int[] joined(int[] several, int group) {
+        if (several.length == MOST_AT_ONCE || seats.membersOf(group) <= several.length) {
+            return new int[0];
+        }
+        int another = seats.member(group, random.nextInt(seats.membersOf(group)));
+        while (isAmong(several, another)) {
+            another = seats.member(group, random.nextInt(seats.membersOf(group)));
+        }
+        int[] more = Arrays.copyOf(several, several.length + 1);
+        more[several.length] = another;
+        return more;
     }
 
-    private double difference(Change change) {
-        int from = groupOf[change.one];
-        int to = change.to;
-        double[] ofFrom = sums[from].clone();
-        double[] ofTo = sums[to].clone();
-        int moved = blocks.size(change.one);
-        add(ofFrom, features[change.one], -1);
-        add(ofTo, features[change.one], 1);
-        double difference = placeCost[change.one][to] - placeCost[change.one][from];
-        if (change.other != Blocks.FREE) {
-            moved -= blocks.size(change.other);
-            add(ofFrom, features[change.other], 1);
-            add(ofTo, features[change.other], -1);
-            difference += placeCost[change.other][from] - placeCost[change.other][to];
-        }
-        difference += cost.of(sizes[from] - moved, ofFrom) - groupCost[from];
-        difference += cost.of(sizes[to] + moved, ofTo) - groupCost[to];
-        return difference + wishes(change, from);
-    }
-
-    private double wishes(Change change, int from) {
-        double difference = 0;
-        for (Blocks.Tie tie : blocks.ties.get(change.one)) {
-            if (tie.other() != change.other) {
-                difference += turned(tie, groupOf[tie.other()] == from, groupOf[tie.other()] == change.to);
-            }
-        }
-        if (change.other != Blocks.FREE) {
-            for (Blocks.Tie tie : blocks.ties.get(change.other)) {
-                if (tie.other() != change.one) {
-                    difference += turned(tie, groupOf[tie.other()] == change.to, groupOf[tie.other()] == from);
-                }
-            }
-        }
-        return difference;
-    }
-
-    private static double turned(Blocks.Tie tie, boolean before, boolean after) {
-        return before == after ? 0 : (tie.together() == after ? -tie.weight() : tie.weight());
-    }
-
-    private void carryOut(Change change) {
-        int from = groupOf[change.one];
-        move(change.one, from, change.to);
-        if (change.other != Blocks.FREE) {
-            move(change.other, change.to, from);
-        }
-        groupCost[from] = cost.of(sizes[from], sums[from]);
-        groupCost[change.to] = cost.of(sizes[change.to], sums[change.to]);
-    }
-
-    private void move(int block, int from, int to) {
-        groupOf[block] = to;
-        sizes[from] -= blocks.size(block);
-        sizes[to] += blocks.size(block);
-        add(sums[from], features[block], -1);
-        add(sums[to], features[block], 1);
-        for (int c = 0; c < groupOf.length; c++) {
-            if (blocks.apart[block][c]) {
-                conflicts[c][from]--;
-                conflicts[c][to]++;
-            }
-        }
+    private static boolean isAmong(int[] several, int one) {
+        return Arrays.stream(several).anyMatch(each -> each == one);
     }
 
     /** Takes whatever makes it better until nothing does. */
     private void descend() {
         // Sums that were moved about a million times are worked out afresh, so that rounding does not decide.
-        settle(groupOf);
+        seats.settle(seats.seating());
         boolean better = true;
         while (better) {
-            better = false;
-            for (int one = 0; one < groupOf.length; one++) {
-                for (int to = 0; to < room.groups(); to++) {
-                    better |= takeIfBetter(new Change(one, to, Blocks.FREE));
-                }
-                for (int other = one + 1; other < groupOf.length; other++) {
-                    better |= takeIfBetter(new Change(one, groupOf[other], other));
+            better = betterByOne() || betterBySeveral();
+        }
+    }
+
+    private boolean betterByOne() {
+        boolean better = false;
+        for (int one = 0; one < seats.count(); one++) {
+            for (int to = 0; to < seats.groups(); to++) {
+                better |= takeIfBetter(Exchange.move(one, seats.groupOf(one), to));
+            }
+            for (int other = one + 1; other < seats.count(); other++) {
+                better |= takeIfBetter(Exchange.swap(one, seats.groupOf(one), other, seats.groupOf(other)));
+            }
+        }
+        return better;
+    }
+
+    /** One against two, two against one, and two against two, between any two groups. */
+    private boolean betterBySeveral() {
+        for (int from = 0; from < seats.groups(); from++) {
+            for (int to = 0; to < from; to++) {
+                if (seats.membersOf(from) + seats.membersOf(to) <= PAIRS_UP_TO && betterBetween(from, to)) {
+                    return true;
                 }
             }
         }
+        return false;
     }
 
-    private boolean takeIfBetter(Change wanted) {
-        Change change = allowed(wanted);
-        if (change == null || difference(change) >= -SMALL) {
+    private boolean betterBetween(int from, int to) {
+        int[][] out = onesAndTwos(from);
+        int[][] back = onesAndTwos(to);
+        for (int[] going : out) {
+            for (int[] coming : back) {
+                if (going.length + coming.length > 2 && takeIfBetter(new Exchange(from, to, going, coming))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private int[][] onesAndTwos(int group) {
+        int count = seats.membersOf(group);
+        int[][] found = new int[count + count * (count - 1) / 2][];
+        int at = 0;
+        for (int i = 0; i < count; i++) {
+            found[at++] = new int[] {seats.member(group, i)};
+            for (int j = 0; j < i; j++) {
+                found[at++] = new int[] {seats.member(group, i), seats.member(group, j)};
+            }
+        }
+        return found;
+    }
+
+    private boolean takeIfBetter(Exchange wanted) {
+        if (!seats.allows(wanted) || seats.difference(wanted) >= -SMALL) {
             return false;
         }
-        carryOut(change);
+        seats.carryOut(wanted);
         return true;
-    }
-
-    private static void add(double[] to, double[] what, int sign) {
-        for (int i = 0; i < to.length; i++) {
-            to[i] += sign * what[i];
-        }
     }
 }
