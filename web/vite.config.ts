@@ -121,7 +121,7 @@ export default defineConfig({
           groups: [
             {
               name: "ground",
-              test: /node_modules[\\/](react|react-dom|react-router|scheduler|@emotion|@tanstack[\\/](query-core|react-query|query-persist-client-core|react-query-persist-client)|@mui[\\/](system|styled-engine|utils|private-theming)|@mui[\\/]material[\\/](esm[\\/])?(styles|Box|Button|ButtonBase|utils)|idb|openapi-fetch|stylis|i18next|i18next-icu|intl-messageformat|@formatjs)[\\/]/,
+              test: /node_modules[\\/](react|react-dom|react-router|scheduler|@emotion|@tanstack[\\/](query-core|react-query|query-persist-client-core|react-query-persist-client)|@mui[\\/](system|styled-engine|utils|private-theming)|@mui[\\/]material[\\/](esm[\\/])?(styles|Box|Button|ButtonBase|utils)|idb|openapi-fetch|stylis|intl-messageformat|@formatjs)[\\/]/,
             },
           ],
         },

@@ -12,7 +12,8 @@ import { shownToStudents } from "./api/persister";
 import { queryClient } from "./api/queryClient";
 import { App } from "./app";
 import { AsWritten } from "./languages/AsWritten";
-import { onLanguage, speakToWhoIsHere } from "./languages/chosen";
+import { speakToWhoIsHere } from "./languages/chosen";
+import { onLanguage } from "./languages/speak";
 import { NoticeProvider } from "./shell/Notice";
 import { theme, ZafuGlobalStyles } from "./theme";
 

@@ -1,7 +1,6 @@
-import i18next from "i18next";
 import { useSyncExternalStore } from "react";
 import { type LanguageTag, languages, spoken } from "./languages";
-import { language, speak } from "./speak";
+import { language, onLanguage, speak } from "./speak";
 
 /** Read by the server too: what it says comes in the language of the page. */
 const REMEMBERED = "zafu-language";
@@ -23,12 +22,6 @@ export async function switchTo(tag: LanguageTag): Promise<void> {
 /** The language of the page; who uses it is shown anew when it changes. */
 export function useLanguage(): LanguageTag {
   return useSyncExternalStore(onLanguage, language);
-}
-
-/** Tells when another language is spoken, until the answer is called. */
-export function onLanguage(changed: () => void) {
-  i18next.on("languageChanged", changed);
-  return () => i18next.off("languageChanged", changed);
 }
 
 /** What speaks to whoever is signed in: what they chose, else what is spoken now, else what their device asks for. */

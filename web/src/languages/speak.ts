@@ -1,5 +1,3 @@
-import i18next from "i18next";
-import ICU from "i18next-icu";
 import { type LanguageTag, languages } from "./languages";
 
 type Catalogue = Record<string, unknown>;
@@ -21,13 +19,20 @@ const calendars = {
 /** The catalogues that something on the page speaks with; each is fetched once, before what speaks with it is shown. */
 const wanted = new Set<string>();
 
+/** What is here, by language and catalogue. */
+const here = new Map<string, Catalogue>();
+
+let spokenNow: LanguageTag = "en";
+
+const listeners = new Set<() => void>();
+
 /** Says that a part of the page speaks with a catalogue. */
 export function wants(catalogue: string): void {
   wanted.add(catalogue);
 }
 
 export function language(): LanguageTag {
-  return i18next.language as LanguageTag;
+  return spokenNow;
 }
 
 /** What formats dates, numbers and lists now. */
@@ -40,13 +45,24 @@ export function locale(): string {
  * the page goes on speaking as it did.
  */
 export async function speak(tag: LanguageTag): Promise<void> {
-  if (!i18next.isInitialized) {
-    i18next
-      .use(new ICU({ memoize: true, parseLngForICU: () => locale() }))
-      .init({ initAsync: false, resources: {}, fallbackLng: false, interpolation: { escapeValue: false } });
-  }
   await Promise.all([calendars[tag](), bring(tag)]);
-  await i18next.changeLanguage(tag);
+  if (tag !== spokenNow) {
+    spokenNow = tag;
+    for (const tell of listeners) {
+      tell();
+    }
+  }
+}
+
+/** Tells when another language is spoken, until the answer is called. */
+export function onLanguage(changed: () => void): () => void {
+  listeners.add(changed);
+  return () => listeners.delete(changed);
+}
+
+/** What a catalogue says in the language that is spoken; nothing before it is here. */
+export function catalogueOf(name: string): Catalogue | undefined {
+  return here.get(`${spokenNow}/${name}`);
 }
 
 /** Waits for the catalogues of all that was fetched since. */
@@ -56,10 +72,8 @@ export function catalogues(): Promise<void> {
 
 /** Fetches what is not here yet; what did not come is asked for anew the next time. */
 async function bring(tag: LanguageTag): Promise<void> {
-  const missing = [...wanted].filter((each) => !i18next.hasResourceBundle(tag, each) && isSpoken(tag, each));
-  await Promise.all(
-    missing.map(async (each) => i18next.addResourceBundle(tag, each, await fetched(tag, each))),
-  );
+  const missing = [...wanted].filter((each) => !here.has(`${tag}/${each}`) && isSpoken(tag, each));
+  await Promise.all(missing.map(async (each) => here.set(`${tag}/${each}`, await fetched(tag, each))));
 }
 
 /** Adults' places do not speak every language; whoever signs in as one is spoken to in another. */

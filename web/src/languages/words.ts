@@ -1,6 +1,6 @@
-import i18next from "i18next";
+import { IntlMessageFormat } from "intl-messageformat";
 import type { Catalogues, Said } from "./catalogues";
-import { language, locale, wants } from "./speak";
+import { catalogueOf, language, locale, wants } from "./speak";
 
 type Tree = { readonly [key: string]: unknown };
 
@@ -55,30 +55,32 @@ function treeOf(catalogue: string): Tree {
   if (known) {
     return known;
   }
-  const messages = i18next.getResourceBundle(language(), catalogue) as Tree | undefined;
+  const messages = catalogueOf(catalogue);
   if (!messages) {
     throw new Error(`the words of ${catalogue} are not here yet`);
   }
-  const tree = spoken(messages, catalogue, "") as Tree;
+  const tree = spoken(messages) as Tree;
   trees.set(name, tree);
   return tree;
 }
 
-function spoken(node: unknown, catalogue: string, path: string): unknown {
+function spoken(node: unknown): unknown {
   if (typeof node === "string") {
-    return node.includes("{") ? sentence(catalogue, path) : node;
+    return node.includes("{") ? sentence(node) : node;
   }
   if (Array.isArray(node)) {
-    return node.map((each, i) => spoken(each, catalogue, `${path}.${i}`));
+    return node.map(spoken);
   }
-  const at = path === "" ? "" : `${path}.`;
-  return Object.fromEntries(
-    Object.entries(node as Tree).map(([key, each]) => [key, spoken(each, catalogue, `${at}${key}`)]),
-  );
+  return Object.fromEntries(Object.entries(node as Tree).map(([key, each]) => [key, spoken(each)]));
 }
 
-function sentence(ns: string, key: string) {
-  return (args: Record<string, Said>) => i18next.t(key, { ns, ...told(args) });
+/** A message that is told something; it is read the first time that it is said. */
+function sentence(message: string) {
+  let read: IntlMessageFormat | undefined;
+  return (args: Record<string, Said>) => {
+    read ??= new IntlMessageFormat(message, locale(), undefined, { ignoreTag: true });
+    return String(read.format(told(args)));
+  };
 }
 
 /** Lists become text, with their number beside them. */
