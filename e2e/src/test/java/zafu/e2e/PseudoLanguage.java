@@ -24,17 +24,57 @@ final class PseudoLanguage {
     private static final Pattern DAY = Pattern.compile("[dDMYHhmA :.,/·–-]+");
 
     private static final Map<Character, String> LONGER = Map.of(
-            'a', "àà", 'e', "éé", 'i', "îî", 'o', "öö", 'u', "ùù", 'A', "ÀÀ", 'E', "ÉÉ", 'I', "ÎÎ", 'O', "ÖÖ", 'U', "ÙÙ");
+            'a', "àà", 'e', "éé", 'i', "îî", 'o', "öö", 'u', "ùù", 'A', "ÀÀ", 'E', "ÉÉ", 'I', "ÎÎ", 'O', "ÖÖ", 'U',
+            "ÙÙ");
 
     private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
     private static final Pattern ACCENT = Pattern.compile("[àéîöùÀÉÎÖÙ]");
 
     /** Words that the browser makes of days, that a language calls itself, or that are a name. */
     private static final Set<String> OTHERS = Set.of(
-            "zafu", "english", "français", "español", "العربية", "简体中文", "jan", "feb", "mar", "apr", "may", "jun", "jul",
-            "aug", "sep", "oct", "nov", "dec", "january", "february", "march", "april", "june", "july", "august",
-            "september", "october", "november", "december", "mon", "tue", "wed", "thu", "fri", "sat", "sun", "monday",
-            "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday");
+            "zafu",
+            "english",
+            "français",
+            "español",
+            "العربية",
+            "简体中文",
+            "jan",
+            "feb",
+            "mar",
+            "apr",
+            "may",
+            "jun",
+            "jul",
+            "aug",
+            "sep",
+            "oct",
+            "nov",
+            "dec",
+            "january",
+            "february",
+            "march",
+            "april",
+            "june",
+            "july",
+            "august",
+            "september",
+            "october",
+            "november",
+            "december",
+            "mon",
+            "tue",
+            "wed",
+            "thu",
+            "fri",
+            "sat",
+            "sun",
+            "monday",
+            "tuesday",
+            "wednesday",
+            "thursday",
+            "friday",
+            "saturday",
+            "sunday");
 
     /** Every text that somebody can see or hear, and what of our own words is cut off on the page, or lies beside it. */
     private static final String SAID =

@@ -48,19 +48,21 @@ class PseudoLanguageTest {
                 "Tides",
                 List.of(OwnClass.choice("Why does the marsh fill?", "Two hills of water", "The wind")),
                 Map.of("minutes", 20));
-        try (Window student = Window.sized(zafu.address(), 360, 740)
-                .meaning("nobody-was-asked")) {
+        try (Window student = Window.sized(zafu.address(), 360, 740).meaning("nobody-was-asked")) {
             PseudoLanguage language = new PseudoLanguage(student.context());
             student.go("/");
             student.page().locator("input").first().waitFor();
             look(student, language, 360);
             student.page().locator("input").first().fill(own.codeOf(1));
             student.page().locator("form button[type=submit]").click();
-            var start = student.page().locator("button", new Page.LocatorOptions().setHasText(PseudoLanguage.longer("Start")));
+            var start = student.page()
+                    .locator("button", new Page.LocatorOptions().setHasText(PseudoLanguage.longer("Start")));
             start.first().waitFor();
             look(student, language, 360);
             start.first().click();
-            student.page().locator("button", new Page.LocatorOptions().setHasText(PseudoLanguage.longer("Start now"))).click();
+            student.page()
+                    .locator("button", new Page.LocatorOptions().setHasText(PseudoLanguage.longer("Start now")))
+                    .click();
             student.page().locator("input[type=radio]").first().check();
             look(student, language, 360);
         }
@@ -69,7 +71,11 @@ class PseudoLanguageTest {
 
     private void look(Window window, PseudoLanguage language, int width) {
         String where = window.page().url() + " at " + width;
-        all.assertThat(language.ofNobody(window.page())).as("said by nobody on %s", where).isEmpty();
-        all.assertThat(language.cutOff(window.page())).as("cut off on %s", where).isEmpty();
+        all.assertThat(language.ofNobody(window.page()))
+                .as("said by nobody on %s", where)
+                .isEmpty();
+        all.assertThat(language.cutOff(window.page()))
+                .as("cut off on %s", where)
+                .isEmpty();
     }
 }

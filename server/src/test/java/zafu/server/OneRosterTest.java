@@ -173,7 +173,7 @@ class OneRosterTest extends ServerTest {
                         + "§e1,§c1,§u1,student,2026-09-01,2027-02-08\n§e2,§c1,§u2,student,2027-03-01,2027-06-25\n");
         JsonNode today = preview(bundle(files, "delta"));
         assertThat(counts(today)).doesNotContainKey("JOINS_CLASS").containsEntry("NEW_STUDENT", 2);
-        assertThat(today.get("problems").toString()).contains(mark + "e2 begins on 2027-03-01");
+        assertThat(today.get("problems").toString()).contains(mark + "e2 begins on 1 March 2027");
         take(bundle(files, "delta"));
         clock.set(at("2027-03-01T08:10"));
         assertThat(counts(preview(bundle(files, "delta")))).containsEntry("JOINS_CLASS", 1);
@@ -243,7 +243,7 @@ class OneRosterTest extends ServerTest {
                 "users|u9,later,true,Ann,Bell,,|users.csv, row 5: status is \"later\", which is neither active nor tobedeleted.",
                 "enrollments|e9,§c1,ghost,student,|enrollments.csv: e9 names the user ghost, who is not there.",
                 "enrollments|e9,c9,§u1,student,|enrollments.csv: e9 names the class c9, which is not there.",
-                "results|s9,§l1,§u1,21,2027-02-01|results.csv: s9 has the score 21.0, which does not fit Plover spelling§ from 0.0 to 20.0.",
+                "results|s9,§l1,§u1,21,2027-02-01|results.csv: s9 has the score 21, which does not fit Plover spelling§ from 0 to 20.",
                 "results|s9,§l1,§u1,many,2027-02-01|results.csv, row 4: score is \"many\", which is no number.",
                 "results|s9,§l1,§u1,5,2027-02-31|results.csv, row 4: scoreDate is \"2027-02-31\", which is no day.",
                 "results|s9,l9,§u1,5,2027-02-01|results.csv: s9 names the line item l9, which is not there."

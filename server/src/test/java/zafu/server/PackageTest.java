@@ -224,7 +224,7 @@ class PackageTest extends ServerTest {
         parts.put("q.xml", choice("<p>Again?</p>"));
         HttpCaller.Answer refused = take(parts);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().get("detail").asString()).contains("10000 questions; at most 1000");
+        assertThat(refused.body().get("detail").asString()).contains("10,000 questions; at most 1,000");
     }
 
     @ParameterizedTest

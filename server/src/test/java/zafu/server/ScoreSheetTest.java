@@ -128,7 +128,7 @@ class ScoreSheetTest extends ServerTest {
         HttpCaller.Answer refused = own.teacher.put("/api/measures/" + measure, wanted);
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().get("detail").asString())
-                .isEqualTo("1 scores on \"Narrow scale\" would lie outside the new scale. Widen it.");
+                .isEqualTo("1 score on \"Narrow scale\" would lie outside the new scale. Widen it.");
     }
 
     @Test

@@ -201,6 +201,7 @@ final class WalkBodies {
             Map.entry("/take-back", Map.of("version", 0)),
             Map.entry("POST /api/classes", classEdit()),
             Map.entry("PUT /api/classes/{classId}", classEdit()),
+            Map.entry("PUT /api/school/writing", Map.of("weekStarts", "MONDAY")),
             Map.entry("PUT /api/students/{studentId}/language", Map.of("chosen", "en")),
             Map.entry("PUT /api/students/{studentId}", Map.of("version", 0, "facts", FACTS, "tags", List.of())),
             Map.entry("/api/measures", MEASURE),

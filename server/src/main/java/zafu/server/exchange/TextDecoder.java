@@ -3,8 +3,10 @@ package zafu.server.exchange;
 import static zafu.server.platform.Words.inWords;
 
 import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
+import java.nio.CharBuffer;
 import java.nio.charset.Charset;
+import java.nio.charset.CharsetDecoder;
+import java.nio.charset.CoderResult;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -28,6 +30,7 @@ public final class TextDecoder {
 
     private static final Pattern ODD_IN_1252 = Pattern.compile("[^\\x00-\\x7F]{2,}|[\\x80-\\x9F]|[ˆ‰‹›ŠŒŽšœžŸ†‡ƒ]");
     private static final int LONGEST_SAMPLE = 40;
+    private static final int PIECE = 16_384;
 
     private TextDecoder() {}
 
@@ -67,15 +70,22 @@ public final class TextDecoder {
     }
 
     private static Optional<String> decoded(byte[] bytes, Charset charset) {
-        try {
-            return Optional.of(charset.newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString());
-        } catch (CharacterCodingException notThis) {
-            return Optional.empty();
-        }
+        return isAll(bytes, charset) ? Optional.of(new String(bytes, charset)) : Optional.empty();
+    }
+
+    /** Whether all of it can be read so. Looked at in pieces: letters of a large file would fill the memory twice. */
+    private static boolean isAll(byte[] bytes, Charset charset) {
+        CharsetDecoder decoder = charset.newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT);
+        ByteBuffer in = ByteBuffer.wrap(bytes);
+        CharBuffer piece = CharBuffer.allocate(PIECE);
+        CoderResult result;
+        do {
+            result = decoder.decode(in, piece, true);
+            piece.clear();
+        } while (result.isOverflow());
+        return result.isUnderflow() && decoder.flush(piece).isUnderflow();
     }
 
     public static String decode(byte[] bytes) {

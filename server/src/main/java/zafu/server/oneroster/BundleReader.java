@@ -183,7 +183,12 @@ final class BundleReader {
                     if (session.to().isBefore(session.from())) {
                         throw line.fault(
                                 "endDate",
-                                inWords("oneroster.is-before-startdate", "to", session.to(), "from", session.from()));
+                                inWords(
+                                        "oneroster.is-before-startdate",
+                                        "to",
+                                        session.to().toString(),
+                                        "from",
+                                        session.from().toString()));
                     }
                     return session;
                 })
@@ -277,9 +282,9 @@ final class BundleReader {
                         inWords(
                                 "oneroster.is-before-begindate",
                                 "end",
-                                line.date("endDate"),
+                                line.text("endDate"),
                                 "begin",
-                                line.date("beginDate")));
+                                line.text("beginDate")));
             }
             return new Place(
                     line.required("sourcedId"),

@@ -89,7 +89,7 @@ class SheetReaderTest {
                 IntStream.range(0, 20_001).mapToObj(i -> "S" + i + "," + i).collect(Collectors.joining("\n"));
         assertThatThrownBy(() -> read("Name,Score\n" + rows))
                 .isInstanceOf(Refusal.class)
-                .hasMessage("The file has 20001 rows. A list holds at most 20000; import a larger one in parts.");
+                .hasMessage("The file has 20,001 rows. A list holds at most 20,000; import a larger one in parts.");
     }
 
     @ParameterizedTest
