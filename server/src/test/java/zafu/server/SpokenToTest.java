@@ -80,8 +80,9 @@ class SpokenToTest extends ServerTest {
                         Map.of("classId", own.id, "className", "", "grade", 5, "takenOn", "2027-02-02"))
                 .ok();
         own.teacher.speaking("en");
-        assertThat(preview.get("columns").valueStream().map(each -> each.get("as")
-                        .asString()))
+        assertThat(preview.get("columns")
+                        .valueStream()
+                        .map(each -> each.get("use").get("as").asString()))
                 .contains("GIVEN_NAME", "FAMILY_NAME", "DATE", "SCORE")
                 .doesNotContain("NOTHING");
         assertThat(preview.get("questions")).isEmpty();

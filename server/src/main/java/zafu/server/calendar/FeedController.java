@@ -36,7 +36,10 @@ class FeedController {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(Words.speaking(languages.at(address), () -> feeds.read(address)));
+                .body(languages
+                        .at(address)
+                        .map(language -> Words.speaking(language, () -> feeds.read(address)))
+                        .orElseGet(() -> feeds.read(address)));
     }
 
     @GetMapping("/api/calendar/feeds")

@@ -1,5 +1,6 @@
 package zafu.server.calendar;
 
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zafu.server.access.AdultAccounts;
@@ -19,10 +20,10 @@ class LanguageOfFeed {
         this.students = students;
     }
 
-    /** The first language that Zafu speaks where nothing is known, or no feed is there. */
+    /** Empty where no feed is at this address; the first that Zafu speaks where its reader has chosen none. */
     @Transactional(readOnly = true)
-    String at(String address) {
-        return feeds.findByAddressAndRevokedAtIsNull(address).map(this::of).orElse(SpokenLanguage.TO_ADULTS.get(0));
+    Optional<String> at(String address) {
+        return feeds.findByAddressAndRevokedAtIsNull(address).map(this::of);
     }
 
     private String of(CalendarFeed feed) {
