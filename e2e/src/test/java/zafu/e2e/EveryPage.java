@@ -116,7 +116,9 @@ final class EveryPage {
         student.go("/my");
         requireSettled(student.page());
         // What was begun is called otherwise now, and goes on.
-        open(student, thing.replaceFirst("^Start: ", "Continue: "));
+        String start = StudentsWords.on(student.page(), "mywork", "start") + ": ";
+        String goOn = StudentsWords.on(student.page(), "mywork", "goOn") + ": ";
+        open(student, thing.startsWith(start) ? goOn + thing.substring(start.length()) : thing);
         assertThat(student.page().url()).as(thing).isEqualTo(address);
         student.go("/my");
     }
@@ -128,7 +130,7 @@ final class EveryPage {
             student.go(thing);
         } else {
             student.button(thing).click();
-            Locator begins = student.button("Start now");
+            Locator begins = student.button(StudentsWords.on(page, "mywork", "before", "start"));
             Pattern opened = Pattern.compile(".*/my/tries/\\d+");
             page.waitForCondition(
                     () -> begins.isVisible() || opened.matcher(page.url()).matches());
@@ -143,8 +145,8 @@ final class EveryPage {
     /** Until what is on its way is there; a part that says it could not be shown is none. */
     private static void requireSettled(Page page) {
         page.getByRole(AriaRole.MAIN).first().waitFor();
-        assertThat(page.getByText("One moment…")).hasCount(0);
-        assertThat(page.getByText("could not be shown")).hasCount(0);
+        assertThat(page.getByText(StudentsWords.inAny("shell", "waiting"))).hasCount(0);
+        assertThat(page.getByText(StudentsWords.inAny("shell", "partFailed"))).hasCount(0);
         assertThat(page.locator("h1, h2").first()).isVisible();
     }
 

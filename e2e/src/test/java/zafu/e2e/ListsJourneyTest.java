@@ -67,7 +67,7 @@ class ListsJourneyTest {
         assertThat(teacher.text("2 rows good, 2 rows with a problem")).isVisible();
         assertThat(teacher.text("Row 4 cannot be taken: extended time takes a factor from 1.1 to 4."))
                 .isVisible();
-        assertThat(teacher.text("Row 5 cannot be taken: it ends on 2027-02-01, before it begins on 2027-03-01."))
+        assertThat(teacher.text("Row 5 cannot be taken: it ends on 1 February 2027, before it begins on 1 March 2027."))
                 .isVisible();
         teacher.button("Import 2 rows").click();
         Locator zora = rows().filter(new Locator.FilterOptions().setHasText("Zora"))

@@ -166,7 +166,8 @@ final class Window implements AutoCloseable {
     Window signInStudent(String code) {
         signIn("/api/sign-in/student", Map.of("code", code));
         go("/");
-        button("Sign out").waitFor();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(StudentsWords.inAny("shell", "signOut")))
+                .waitFor();
         return this;
     }
 
