@@ -1,8 +1,8 @@
 package zafu.e2e;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Response;
 import com.microsoft.playwright.Route;
 import java.util.HashSet;
 import java.util.List;
@@ -118,7 +118,7 @@ final class PseudoLanguage {
 
     PseudoLanguage(BrowserContext context) {
         context.route(CATALOGUES, PseudoLanguage::translate);
-        context.onResponse(this::listen);
+        context.route("**/api/**", this::listen);
     }
 
     /** What stands on the page that neither a catalogue nor the server said. */
@@ -142,17 +142,25 @@ final class PseudoLanguage {
         return ((List<?>) page.evaluate(script)).stream().map(String::valueOf).toList();
     }
 
-    private void listen(Response response) {
-        String type = response.headers().getOrDefault("content-type", "");
-        if (response.url().contains("/api/") && type.contains("json")) {
-            WORD.matcher(response.text())
+    /** Words that the server says are its own affair, and data are anybody's. */
+    private void listen(Route route) {
+        boolean asked = route.request().method().equals("GET")
+                && !route.request().resourceType().equals("eventsource");
+        if (!asked) {
+            route.resume();
+            return;
+        }
+        APIResponse answer = route.fetch();
+        if (answer.headers().getOrDefault("content-type", "").contains("json")) {
+            WORD.matcher(answer.text())
                     .results()
                     .forEach(found -> told.add(found.group().toLowerCase(Locale.ROOT)));
         }
+        route.fulfill(new Route.FulfillOptions().setResponse(answer));
     }
 
     private static void translate(Route route) {
-        var answer = route.fetch();
+        APIResponse answer = route.fetch();
         String body = TEXT.matcher(answer.text()).replaceAll(found -> Matcher.quoteReplacement(said(found)));
         route.fulfill(new Route.FulfillOptions().setResponse(answer).setBody(body));
     }
