@@ -21,7 +21,7 @@ class PseudoLanguageTest {
 
     @Test
     void adultsPlacesSayNothingByThemselvesAndCutNothingOff() {
-        try (Window teacher = Window.at(zafu.address())) {
+        try (Window teacher = Window.at(zafu.address()).meaning("nobody-was-asked")) {
             PseudoLanguage language = new PseudoLanguage(teacher.context());
             teacher.signInTeacher("ottoline", "salt-marsh-5");
             for (String address : new EveryPage(zafu).addresses()) {
