@@ -120,7 +120,7 @@ function Kind({ kind, onChange }: { kind: QuestionKind; onChange: (kind: Questio
       label={words.kind}
       value={kind}
       onChange={(event) => onChange(event.target.value as QuestionKind)}
-      sx={{ width: 190 }}
+      sx={{ minWidth: 190 }}
     >
       {Object.entries(words.kinds).map(([each, name]) => (
         <MenuItem key={each} value={each}>

@@ -15,7 +15,7 @@ import { useScoreSheet } from "./useScoreSheet";
 import { words } from "./words";
 
 const keyHints = (): readonly KeyHint[] => [
-  [["Arrows"], words.keys.move],
+  [[words.keys.arrows], words.keys.move],
   [["Enter"], words.keys.down],
   [["Ctrl V"], words.keys.paste],
   [["Ctrl Z"], words.keys.undo],

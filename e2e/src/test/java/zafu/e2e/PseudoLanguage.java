@@ -30,9 +30,17 @@ final class PseudoLanguage {
     private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
     private static final Pattern ACCENT = Pattern.compile("[àéîöùÀÉÎÖÙ]");
 
-    /** Words that the browser makes of days, that a language calls itself, or that are a name. */
+    /** Words that the browser makes of days and languages, that a language calls itself, that stand on keys, or are a name. */
     private static final Set<String> OTHERS = Set.of(
             "zafu",
+            "pdf",
+            "enter",
+            "shift",
+            "ctrl",
+            "tab",
+            "french",
+            "spanish",
+            "arabic",
             "english",
             "français",
             "español",
@@ -107,6 +115,8 @@ final class PseudoLanguage {
                 const box = element.getBoundingClientRect();
                 // What only a screen reader is to say is a dot on the page.
                 if (box.width <= 1 || box.height <= 1) continue;
+                // What is said whole elsewhere may be short here.
+                if (element.closest("[title], [aria-label]:not(main, section, nav, form)")) continue;
                 if (hidden(style.overflowX) && element.scrollWidth > element.clientWidth + 1) cut.push("cut: " + own);
                 if (hidden(style.overflowY) && element.scrollHeight > element.clientHeight + 2) cut.push("cut below: " + own);
               }

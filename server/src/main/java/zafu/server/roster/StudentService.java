@@ -5,6 +5,8 @@ import static zafu.server.platform.Words.inWords;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -100,8 +102,21 @@ class StudentService {
                 null,
                 "student.changed",
                 studentId,
-                before + " " + tagsBefore + " → " + edit.facts() + " " + edit.tags());
+                shortly(before, tagsBefore) + " → " + shortly(edit.facts(), edit.tags()));
         tell(studentId);
+    }
+
+    /** What is written down, without the names of the fields: it is read in any language. */
+    private static String shortly(StudentFacts facts, List<String> tags) {
+        Stream<String> own = Stream.of(
+                facts.givenName(),
+                facts.familyName(),
+                facts.preferredName(),
+                String.valueOf(facts.grade()),
+                facts.language(),
+                facts.homeClass(),
+                facts.studentNumber());
+        return Stream.concat(own, tags.stream()).filter(each -> !each.isBlank()).collect(Collectors.joining(", "));
     }
 
     private void requireNumberIsFree(String number, long studentId) {
