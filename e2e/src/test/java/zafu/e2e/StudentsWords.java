@@ -16,6 +16,9 @@ final class StudentsWords {
     private static final Path CATALOGUES = Path.of("../web/src/languages");
     private static final JsonMapper JSON = new JsonMapper();
 
+    /** The browser reads patterns too, and knows no {@code \\Q}. */
+    private static final Pattern REGEX = Pattern.compile("[.*+?^${}()|\\[\\]]");
+
     private StudentsWords() {}
 
     /** In the language that the page speaks now. */
@@ -30,7 +33,7 @@ final class StudentsWords {
                 .map(message -> Arrays.stream(message.split("\\{\\w+}"))
                         .max(Comparator.comparingInt(String::length))
                         .orElseThrow())
-                .map(Pattern::quote)
+                .map(said -> REGEX.matcher(said).replaceAll("\\\\$0"))
                 .collect(Collectors.joining("|")));
     }
 
