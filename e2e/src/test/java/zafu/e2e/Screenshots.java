@@ -40,7 +40,7 @@ final class Screenshots {
             window.link("Students").click();
             window.text("Tideline reading scale").waitFor();
             window.link("Import…").click();
-            window.page().getByLabel("Choose a file…").setInputFiles(Path.of("e2e/src/test/resources/6-osprey.csv"));
+            window.page().getByLabel("Choose a file…").setInputFiles(Path.of("src/test/resources/6-osprey.csv"));
             window.button("every row 27").waitFor();
             window.picture(folder.resolve("bring-in.png"));
             window.link("Groups").click();
@@ -161,7 +161,7 @@ final class Screenshots {
         try (Window window = Window.at(zafu).signInStudent(zafu.codeOf("Umi"))) {
             window.start("The marsh drinks twice");
             window.button("How I like to read").click();
-            window.page().getByLabel("Highlight the paragraph I am reading").check();
+            window.text("Highlight the paragraph I am reading").click();
             window.button("Done").click();
             window.page().getByRole(AriaRole.RADIO).first().check();
             window.text("✓ Saved").waitFor();
