@@ -38,7 +38,7 @@ export function PageLanguage({ studentId, mayChange }: { studentId: number; mayC
       value={known.chosen ?? HOME}
       disabled={!mayChange || choose.isPending}
       onChange={({ target }) => choose.mutate(target.value === HOME ? {} : { chosen: target.value })}
-      sx={{ width: 260 }}
+      sx={{ width: 260, mt: 0.75 }}
     >
       <MenuItem value={HOME}>
         {words.asAtHome({ language: languages[(known.atHome ?? "en") as LanguageTag].name })}
