@@ -29,6 +29,6 @@ class LanguageOfFeed {
     private String of(CalendarFeed feed) {
         return feed.studentId != null
                 ? students.of(feed.studentId)
-                : accounts.language(feed.adultId).orElse(SpokenLanguage.TO_ADULTS.get(0));
+                : accounts.language(feed.adultId).orElse(SpokenLanguage.FIRST);
     }
 }

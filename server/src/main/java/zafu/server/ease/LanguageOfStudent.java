@@ -31,7 +31,7 @@ public class LanguageOfStudent {
         if (known.chosen() != null) {
             return known.chosen();
         }
-        return known.atHome() == null ? SpokenLanguage.TO_STUDENTS.get(0) : known.atHome();
+        return known.atHome() == null ? SpokenLanguage.FIRST : known.atHome();
     }
 
     @Transactional(readOnly = true)

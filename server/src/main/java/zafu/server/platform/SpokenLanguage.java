@@ -10,11 +10,14 @@ import java.util.Optional;
 
 /** The languages that Zafu speaks, and whether a person's word for a language means one of them. */
 public final class SpokenLanguage {
-    /** Of adults' places; the first serves where none is chosen. */
-    public static final List<String> TO_ADULTS = List.of("en", "fr", "es");
+    /** Serves where none is chosen, or what is chosen has no words. */
+    public static final String FIRST = "en";
+
+    /** Of adults' places. */
+    public static final List<String> TO_ADULTS = List.of(FIRST, "fr", "es");
 
     /** Of students' pages and sign-in. */
-    public static final List<String> TO_STUDENTS = List.of("en", "fr", "es", "ar", "zh");
+    public static final List<String> TO_STUDENTS = List.of(FIRST, "fr", "es", "ar", "zh");
 
     /** What counts, lists and writes numbers in a language; with the digits that the school's papers have. */
     private static final Map<String, ULocale> LOCALES = Map.of(

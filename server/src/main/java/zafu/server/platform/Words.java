@@ -32,7 +32,6 @@ import tools.jackson.databind.json.JsonMapper;
  * are told is in the languages of adults, and in English where a page speaks another.
  */
 public final class Words {
-    private static final String FALLBACK = SpokenLanguage.TO_ADULTS.get(0);
     private static final String KEY = "words";
     private static final Map<String, Map<String, String>> CATALOGUES = new HashMap<>();
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -90,14 +89,15 @@ public final class Words {
             Map<String, Object> facts =
                     new HashMap<>(JSON.readerForMapOf(Object.class).readValue(kept));
             return said(asked(), String.valueOf(facts.remove(KEY)), facts);
-        } catch (JacksonException | IllegalStateException unreadable) {
+        } catch (JacksonException | IllegalStateException | IllegalArgumentException unreadable) {
+            // Somebody wrote a text that begins like it.
             return kept;
         }
     }
 
     /** Whether English has words for a key; the other languages have the same keys. */
     public static boolean has(String key) {
-        return CATALOGUES.get(FALLBACK).containsKey(key);
+        return CATALOGUES.get(SpokenLanguage.FIRST).containsKey(key);
     }
 
     /** The patterns of a language by their keys. */
@@ -109,14 +109,13 @@ public final class Words {
     private static String asked() {
         LocaleContext asking = LocaleContextHolder.getLocaleContext();
         Locale locale = asking == null ? null : asking.getLocale();
-        return locale == null
-                ? FALLBACK
-                : SpokenLanguage.among(SpokenLanguage.TO_STUDENTS, locale.getLanguage())
-                        .orElse(FALLBACK);
+        return locale != null && CATALOGUES.containsKey(locale.getLanguage())
+                ? locale.getLanguage()
+                : SpokenLanguage.FIRST;
     }
 
     private static String said(String language, String key, Map<String, ? extends @Nullable Object> facts) {
-        String spoken = CATALOGUES.get(language).containsKey(key) ? language : FALLBACK;
+        String spoken = CATALOGUES.get(language).containsKey(key) ? language : SpokenLanguage.FIRST;
         String pattern = Optional.ofNullable(CATALOGUES.get(spoken).get(key))
                 .orElseThrow(() -> new IllegalStateException("no words for " + key));
         ULocale locale = SpokenLanguage.locale(spoken);

@@ -161,6 +161,15 @@ class WordsTest {
         assertThat(heard("{\"words\":\"nothing.of-the-kind\"}")).isEqualTo("{\"words\":\"nothing.of-the-kind\"}");
     }
 
+    /** Somebody may have written it as the text of a notice; the history of their class is to open all the same. */
+    @Test
+    void whatOnlyLooksLikeKeptWordsStaysAsItIs() {
+        String noNumber = "{\"words\":\"attempt.questions\",\"count\":\"many\"}";
+        assertThat(heard(noNumber)).isEqualTo(noNumber);
+        assertThat(heard("{\"words\":")).isEqualTo("{\"words\":");
+        assertThat(heard("{\"words\":\"attempt.questions\"}")).isNotEmpty();
+    }
+
     private static Set<String> facts(String pattern) {
         return parts(pattern, MessagePattern.Part.Type.ARG_NAME);
     }
