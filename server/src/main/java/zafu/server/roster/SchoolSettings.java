@@ -91,9 +91,9 @@ public class SchoolSettings implements SchoolHours {
 
     @Override
     public Optional<Hours> hours() {
-        return schools.count() == 0
-                ? Optional.empty()
-                : Optional.ofNullable(writing().hours());
+        // Every page asks; once there is a school, what is kept of it answers.
+        boolean none = schoolId == null && schools.count() == 0;
+        return none ? Optional.empty() : Optional.ofNullable(writing().hours());
     }
 
     Writing writing() {
