@@ -25,7 +25,7 @@ final class Screenshots {
     private void ofTeacher() {
         try (Window window = Window.at(zafu).signInTeacher("ottoline", "salt-marsh-5")) {
             window.link("Students").click();
-            window.text("Tideline reading scale").waitFor();
+            window.text("Tideline reading scale").first().waitFor();
             window.picture(folder.resolve("students.png"));
             window.go("/classes/1/adults");
             window.text("Wen Castellane").first().waitFor();
